@@ -4,5 +4,5 @@
 -- The journal can be added to, and not changed. Tables are made, and brought forward, by the owner only.
 GRANT USAGE ON SCHEMA public TO WORKSTATION;
 GRANT SELECT, INSERT ON journal, recordings TO WORKSTATION;
-GRANT SELECT, INSERT, UPDATE, DELETE ON clients, staff, visits, tests, results, checks, studies, settings, secrets, leases TO WORKSTATION;
+GRANT SELECT, INSERT, UPDATE, DELETE ON clients, staff, visits, tests, results, checks, studies, settings, secrets, grants, leases TO WORKSTATION;
 GRANT SELECT, UPDATE, INSERT ON meta TO WORKSTATION;

@@ -193,6 +193,7 @@ TEST_P(BookFile, AnOlderBookIsCopiedAndBroughtForward) {
     shelf.tamper(QStringLiteral("DROP TABLE studies"));
     shelf.tamper(QStringLiteral("DROP TABLE recordings"));
     shelf.tamper(QStringLiteral("DROP TABLE secrets"));
+    shelf.tamper(QStringLiteral("DROP TABLE grants"));
     for (const char* index : {"checks_instrument", "tests_state", "tests_method"})
         shelf.tamper(QStringLiteral("DROP INDEX ") + QLatin1String(index));
     shelf.tamper(QStringLiteral("UPDATE meta SET value = '1' WHERE key = 'schema'"));

@@ -187,8 +187,8 @@ TEST(ServerFaults, OfTwoThatOpenAnOlderBookAtOnceOneBringsItForward) {
         BookShelf shelf(Engine::Server);
         const QString address = shelf.address();
         { ASSERT_TRUE(keepNumber(**LabBook::create(address, clock), 1)); }
-        shelf.tamper(QStringLiteral("DROP TABLE secrets"));
-        shelf.tamper(QStringLiteral("UPDATE meta SET value = '6' WHERE key = 'schema'"));
+        shelf.tamper(QStringLiteral("DROP TABLE grants"));
+        shelf.tamper(QStringLiteral("UPDATE meta SET value = '7' WHERE key = 'schema'"));
         std::set<int> opened;
         {
             std::vector<std::unique_ptr<Workstation>> two;

@@ -76,6 +76,13 @@ QTableWidget* table(const QStringList& columns, const QString& accessibleName) {
     return result;
 }
 
+void wrapLines(QTableView& table) {
+    table.setWordWrap(true);
+    table.setTextElideMode(Qt::ElideNone);
+    table.verticalHeader()->setMinimumSectionSize(scaled(26));
+    table.verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+}
+
 bool isNumber(const QString& text) {
     // A sentence may begin with a number as well.
     static const QRegularExpression aWord(QStringLiteral("\\p{L}{5,}"));

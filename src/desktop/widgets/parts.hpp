@@ -30,13 +30,15 @@ void announce(QLabel* label, const QString& text);
 void showChecked(QAbstractButton* box, bool on);
 void showText(QLineEdit* field, const QString& text);
 
-/// Puts the keyboard on a row that is selected by other means than keys and pointer, as readers do: what is shown
-/// follows it. @pre the view has its model
+/// Puts the keyboard on a row that is selected by other means than keys and pointer, as readers do: what is
+/// shown follows it. @pre the view has its model
 void followSelection(QAbstractItemView* view);
 /// Widgets side by side, the rest of the row left free.
 [[nodiscard]] QHBoxLayout* inOneRow(std::initializer_list<QWidget*> widgets);
 /// A read-only table that the keyboard moves through row by row.
 [[nodiscard]] QTableWidget* table(const QStringList& columns, const QString& accessibleName);
+/// Rows grow so that nothing in them is cut. For tables of tens of rows: each is measured.
+void wrapLines(QTableView& table);
 void setRow(QTableWidget* table, int row, const QStringList& cells);
 /// Whether a cell is a number with its unit: it stands in the figures' own type.
 [[nodiscard]] bool isNumber(const QString& text);

@@ -5,6 +5,7 @@
 
 #include <array>
 #include <sodium.h>
+#include <vector>
 
 namespace fusain {
 namespace {
@@ -15,47 +16,8 @@ using Secret = std::array<unsigned char, crypto_sign_SECRETKEYBYTES>;
 using Sealed = std::array<unsigned char, crypto_sign_SEEDBYTES + crypto_secretbox_MACBYTES>;
 using Nonce = std::array<unsigned char, crypto_secretbox_NONCEBYTES>;
 using Salt = std::array<unsigned char, crypto_pwhash_SALTBYTES>;
-using Lock = std::array<unsigned char, crypto_secretbox_KEYBYTES>;
-
-bool ready() {
-    static const bool begun = sodium_init() >= 0;
-    return begun;
-}
-
-/// What must not stay in memory is wiped when it is no longer needed.
-template <class Bytes>
-struct Wiped : Bytes {
-    Wiped() : Bytes{} {}
-    Wiped(const Wiped&) = delete;
-    Wiped& operator=(const Wiped&) = delete;
-    ~Wiped() { sodium_memzero(this->data(), this->size()); }
-};
-
-std::string hexadecimal(std::span<const unsigned char> bytes) {
-    std::string text(2 * bytes.size() + 1, '\0');
-    sodium_bin2hex(text.data(), text.size(), bytes.data(), bytes.size());
-    text.pop_back();
-    return text;
-}
-
-template <class Bytes>
-bool readHexadecimal(const std::string& text, Bytes& bytes) {
-    std::size_t length = 0;
-    const char* end = nullptr;
-    return sodium_hex2bin(bytes.data(), bytes.size(), text.data(), text.size(), nullptr, &length, &end) == 0 &&
-           length == bytes.size() && end == text.data() + text.size();
-}
-
-bool lockFrom(const std::string& passphrase, const Salt& salt, const SealingCost& cost, Lock& lock) {
-    return ready() &&
-           crypto_pwhash(lock.data(), lock.size(), passphrase.data(), passphrase.size(), salt.data(),
-                         cost.passes, static_cast<std::size_t>(cost.memory), crypto_pwhash_ALG_ARGON2ID13) == 0;
-}
-
-auto noMemory() {
-    return failure({FUSAIN_TEXT("There is not enough memory to open or seal a signing key."), {}}, {},
-                   {FUSAIN_TEXT("Close other programs and try again."), {}});
-}
+using BoxSecret = std::array<unsigned char, crypto_box_SECRETKEYBYTES>;
+using BoxPublic = std::array<unsigned char, crypto_box_PUBLICKEYBYTES>;
 
 Expected<void> openSeed(const std::string& passphrase, const SigningKey& key, Seed& seed) {
     Sealed sealed;
@@ -65,9 +27,9 @@ Expected<void> openSeed(const std::string& passphrase, const SigningKey& key, Se
         !readHexadecimal(key.salt, salt))
         return failure({FUSAIN_TEXT("The signing key cannot be read."), {}}, {},
                        {FUSAIN_TEXT("Restore the lab book from a backup, or make a new key."), {}});
-    Wiped<Lock> lock;
-    if (!lockFrom(passphrase, salt, key.cost, lock))
-        return noMemory();
+    BoxKey lock;
+    if (auto made = keyFrom(passphrase, salt, key.cost, lock); !made)
+        return made;
     if (crypto_secretbox_open_easy(seed.data(), sealed.data(), sealed.size(), nonce.data(), lock.data()) != 0)
         return failure({FUSAIN_TEXT("The passphrase is not right."), {}}, {},
                        {FUSAIN_TEXT("Type it again. Check Caps Lock."), {}});
@@ -113,10 +75,7 @@ const Fields<SigningKey>& keyFields() {
 } // namespace
 
 RandomBytes systemRandom() {
-    return [](std::span<unsigned char> bytes) {
-        if (ready())
-            randombytes_buf(bytes.data(), bytes.size());
-    };
+    return [](OpenBytes bytes) { static_cast<void>(fillRandomly(bytes)); };
 }
 
 Expected<SigningKey> makeSigningKey(const std::string& passphrase, const SealingCost& cost,
@@ -126,7 +85,7 @@ Expected<SigningKey> makeSigningKey(const std::string& passphrase, const Sealing
             {FUSAIN_TEXT("A passphrase has {1} characters or more."), {std::to_string(leastPassphrase)}}, {},
             {FUSAIN_TEXT("Four unrelated words are easy to remember."), {}});
     Wiped<Seed> seed;
-    Wiped<Lock> lock;
+    BoxKey lock;
     Wiped<Secret> secret;
     Public open;
     Nonce nonce;
@@ -134,8 +93,8 @@ Expected<SigningKey> makeSigningKey(const std::string& passphrase, const Sealing
     random(seed);
     random(nonce);
     random(salt);
-    if (!lockFrom(passphrase, salt, cost, lock))
-        return noMemory();
+    if (auto sealing = keyFrom(passphrase, salt, cost, lock); !sealing)
+        return tl::unexpected(sealing.error());
     Sealed sealed;
     crypto_sign_seed_keypair(open.data(), secret.data(), seed.data());
     crypto_secretbox_easy(sealed.data(), seed.data(), seed.size(), nonce.data(), lock.data());
@@ -164,9 +123,39 @@ Expected<std::string> signedText(const std::string& text, const std::string& pas
 bool isSignatureOf(const std::string& text, const std::string& signature, const std::string& publicKey) {
     std::array<unsigned char, crypto_sign_BYTES> bytes;
     Public open;
-    return ready() && readHexadecimal(signature, bytes) && readHexadecimal(publicKey, open) &&
+    return readHexadecimal(signature, bytes) && readHexadecimal(publicKey, open) &&
            crypto_sign_verify_detached(bytes.data(), reinterpret_cast<const unsigned char*>(text.data()),
                                        text.size(), open.data()) == 0;
+}
+
+std::optional<std::string> sealedFor(const std::string& publicKey, ReadBytes bytes) {
+    Public open;
+    BoxPublic box;
+    std::vector<unsigned char> sealed(bytes.size() + crypto_box_SEALBYTES);
+    if (!readHexadecimal(publicKey, open) ||
+        crypto_sign_ed25519_pk_to_curve25519(box.data(), open.data()) != 0 ||
+        crypto_box_seal(sealed.data(), bytes.data(), bytes.size(), box.data()) != 0)
+        return std::nullopt;
+    return hexadecimal(sealed);
+}
+
+Expected<void> openedWith(const std::string& passphrase, const SigningKey& key, const std::string& sealed,
+                          OpenBytes bytes) {
+    Wiped<Seed> seed;
+    Wiped<Secret> secret;
+    Wiped<BoxSecret> boxSecret;
+    Public open;
+    BoxPublic box;
+    std::vector<unsigned char> read(bytes.size() + crypto_box_SEALBYTES);
+    if (auto opened = openSeed(passphrase, key, seed); !opened)
+        return opened;
+    crypto_sign_seed_keypair(open.data(), secret.data(), seed.data());
+    if (!readHexadecimal(sealed, read) ||
+        crypto_sign_ed25519_sk_to_curve25519(boxSecret.data(), secret.data()) != 0 ||
+        crypto_sign_ed25519_pk_to_curve25519(box.data(), open.data()) != 0 ||
+        crypto_box_seal_open(bytes.data(), read.data(), read.size(), box.data(), boxSecret.data()) != 0)
+        return failure({FUSAIN_TEXT("This was not sealed for this passphrase, or was changed."), {}});
+    return {};
 }
 
 Json toJson(const SigningKey& key) {

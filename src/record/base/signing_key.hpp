@@ -1,19 +1,13 @@
 #pragma once
 #include "core/base/problem.hpp"
 #include "record/base/json_fwd.hpp"
+#include "record/base/sealing.hpp"
 
-#include <cstdint>
 #include <functional>
 #include <span>
 #include <string>
 
 namespace fusain {
-
-/// How hard a passphrase is to guess: what one trial costs whoever has stolen the file.
-struct SealingCost {
-    std::uint64_t passes = 2;                   ///< of Argon2id
-    std::uint64_t memory = 64ULL * 1024 * 1024; ///< bytes
-};
 
 /// A key to sign with. Its public half stands open; the secret half is sealed under its owner's passphrase, and
 /// nobody else can use it, whoever has the lab book.
@@ -29,9 +23,6 @@ struct SigningKey {
 using RandomBytes = std::function<void(std::span<unsigned char>)>;
 [[nodiscard]] RandomBytes systemRandom();
 
-/// Fewest characters of a passphrase.
-inline constexpr std::size_t leastPassphrase = 8;
-
 /// Makes a new key. @return a Problem for a passphrase that is too short, or when there is no memory for the
 /// sealing
 [[nodiscard]] Expected<SigningKey> makeSigningKey(const std::string& passphrase, const SealingCost& cost = {},
@@ -45,6 +36,13 @@ inline constexpr std::size_t leastPassphrase = 8;
 /// signature.
 [[nodiscard]] bool isSignatureOf(const std::string& text, const std::string& signature,
                                  const std::string& publicKey);
+
+/// Seals bytes so that only the owner of a key opens them, with their passphrase; hexadecimal.
+/// @return nothing where the public half is none
+[[nodiscard]] std::optional<std::string> sealedFor(const std::string& publicKey, ReadBytes bytes);
+/// Opens them. @return a Problem for a wrong passphrase, or what was not sealed for this key
+[[nodiscard]] Expected<void> openedWith(const std::string& passphrase, const SigningKey& key,
+                                        const std::string& sealed, OpenBytes bytes);
 
 [[nodiscard]] Json toJson(const SigningKey& key);
 [[nodiscard]] Expected<SigningKey> signingKeyFromJson(const Json& json, const std::string& where);

@@ -134,9 +134,13 @@ void paintBudget(QPainter& painter, const QRectF& area, const std::vector<Budget
     for (const BudgetBar& bar : bars) {
         painter.setFont(textFont(11));
         painter.setPen(palette.ink);
-        const QRectF place(area.left(), y, names, 18);
-        painter.drawText(place, Qt::AlignLeft | Qt::AlignVCenter,
-                         painter.fontMetrics().elidedText(bar.name, Qt::ElideRight, static_cast<int>(names)));
+        const bool twoLines = painter.fontMetrics().horizontalAdvance(bar.name) > names;
+        if (y + (twoLines ? 34 : 18) > area.bottom())
+            break;
+        painter.drawText(QRectF(area.left(), y, names, twoLines ? 32 : 18),
+                         Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, bar.name);
+        if (twoLines)
+            y += 7; // the bar stands beside the middle of both
         const QRectF full(area.left() + names + 0.01 * area.width(), y + 4,
                           area.width() * (narrow ? 0.26 : 0.32), 10);
         painter.fillRect(
@@ -154,9 +158,7 @@ void paintBudget(QPainter& painter, const QRectF& area, const std::vector<Budget
                          QStringLiteral("%1 %  %2")
                              .arg(number(100.0 * bar.fraction, 0).rightJustified(3))
                              .arg(narrow ? QString() : bar.size));
-        y += 20;
-        if (y > area.bottom() - 16)
-            break;
+        y += twoLines ? 27 : 20;
     }
     painter.restore();
 }

@@ -107,9 +107,15 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
                   std::min(left + width, origin + model.band->second * scale), line + 21.0, palette);
     painter.setFont(textFont(11));
     painter.setPen(palette.softInk);
-    painter.drawText(
-        QRectF(area.left(), line + 32.0, area.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
-        painter.fontMetrics().elidedText(model.reference, Qt::ElideRight, static_cast<int>(area.width())));
+    const QRectF below(area.left(), line + 32.0, area.width(), std::max(18.0, area.bottom() - line - 32.0));
+    const bool fits =
+        painter.fontMetrics().boundingRect(below.toRect(), Qt::TextWordWrap, model.reference).height() <=
+        below.height();
+    painter.drawText(below,
+                     fits ? Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap : Qt::AlignLeft | Qt::AlignTop,
+                     fits ? model.reference
+                          : painter.fontMetrics().elidedText(model.reference, Qt::ElideRight,
+                                                             static_cast<int>(below.width())));
     painter.restore();
 }
 

@@ -13,7 +13,8 @@ std::vector<Table> allTables() {
     std::vector<Table> tables{
         {"journal", {"sequence"}, {"sequence", "at", "staff", "kind", "subject", "data", "hash"}},
         {"recordings", {"name"}, {"name", "data"}},
-        {"secrets", {"subject"}, {"subject", "secret"}}};
+        {"secrets", {"subject"}, {"subject", "secret"}},
+        {"grants", {"holder"}, {"holder", "sealed", "opener"}}};
     tables.insert(tables.end(), projectedTables().begin(), projectedTables().end());
     tables.push_back({"meta", {"key"}, {"key", "value"}});
     return tables;

@@ -49,6 +49,8 @@ public:
     [[nodiscard]] virtual QString heldHead() const = 0;
     /// What tells the other workstations that something was written; nothing where there are none.
     [[nodiscard]] virtual QString tellOthers() const = 0;
+    /// What leaves nothing in the file of what was overwritten.
+    [[nodiscard]] virtual QStringList clearTraces() const = 0;
     /// A long text without another encoding in between.
     [[nodiscard]] virtual QString asBytes(const QString& column) const = 0;
     /// A value inside a document. @param path its keys, of letters, digits, "-" and "_"

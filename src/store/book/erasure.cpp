@@ -32,6 +32,7 @@ Expected<ErasureLeft> eraseClient(LabBook& book, const std::string& id, const st
                               {{"reason", reason}, {"left", toJson(underTheCode(*client))}});
         !done)
         return tl::unexpected(done.error());
+    book.clearTraces();
     ErasureLeft left; // what can be read still was never sealed
     for (const Event& event : book.eventsOf(id))
         left.inClear += event.kind == kinds::clientSaved && event.data->contains("name");

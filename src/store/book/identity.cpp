@@ -1,103 +1,285 @@
 #include "store/book/identity.hpp"
 
+#include "core/base/message.hpp"
 #include "record/base/json.hpp"
+#include "record/base/people.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/sql.hpp"
 
-#include <array>
-#include <sodium.h>
+#include <QCryptographicHash>
+#include <algorithm>
 
 namespace fusain::store {
 namespace {
 
-constexpr auto sealedKey = "sealed", nonceKey = "nonce";
+constexpr auto sealedKey = "sealed", nonceKey = "nonce", atRestKey = "at_rest", codeKey = "code";
+constexpr std::string_view wrapped = "box:"; // before a client's key that is sealed itself
 
-using Secret = std::array<unsigned char, crypto_secretbox_KEYBYTES>;
-using Nonce = std::array<unsigned char, crypto_secretbox_NONCEBYTES>;
+/// The part of an event that tells of a client.
+struct Personal {
+    std::string client;
+    std::string part; ///< key of the data; empty: all of them
+};
 
-const unsigned char* bytes(const QByteArray& data) {
-    return reinterpret_cast<const unsigned char*>(data.constData());
+std::optional<std::string> clientOfPaper(const std::string& setting) {
+    for (const std::string_view paper : clientPapers)
+        if (const std::string begins = paperKey(paper, {}); setting.starts_with(begins))
+            return setting.substr(begins.size());
+    return std::nullopt;
 }
 
-bool isSealed(const Event& event) {
-    return event.kind == kinds::clientSaved && event.data->is_object() && event.data->contains(sealedKey);
+std::optional<Personal> personalIn(const Event& event) {
+    const auto has = [&](const char* key) {
+        const auto found = event.data->find(key);
+        return found != event.data->end() && (found->is_object() || !found->get<std::string>().empty());
+    };
+    if (!event.data->is_object())
+        return std::nullopt;
+    if (event.kind == kinds::clientSaved)
+        return Personal{event.subject, {}};
+    if (event.kind == kinds::visitSaved && has("note"))
+        return Personal{event.data->value("client", std::string()), "note"};
+    const auto client = event.kind == kinds::settingChanged ? clientOfPaper(event.subject) : std::nullopt;
+    return client && has("value") ? std::optional(Personal{*client, "value"}) : std::nullopt;
 }
 
-QByteArray secretOf(const QSqlDatabase& database, const std::string& client) {
-    auto row = run(database, QStringLiteral("SELECT secret FROM secrets WHERE subject = ?"), {text(client)});
-    const QByteArray secret =
-        row && row->next() ? QByteArray::fromHex(row->value(0).toString().toLatin1()) : QByteArray();
-    return secret.size() == qsizetype(crypto_secretbox_KEYBYTES) ? secret : QByteArray();
+const Json& partOf(const Event& event, const Personal& personal) {
+    return personal.part.empty() ? *event.data : event.data->at(personal.part);
 }
 
-Expected<QByteArray> secretFor(const QSqlDatabase& database, const std::string& client) {
-    if (const QByteArray present = secretOf(database, client); !present.isEmpty())
-        return present;
-    Secret made;
-    randombytes_buf(made.data(), made.size());
-    const QByteArray secret(reinterpret_cast<const char*>(made.data()), qsizetype(made.size()));
-    const auto kept =
-        run(database,
-            QStringLiteral("INSERT INTO secrets (subject, secret) VALUES (?, ?) ON CONFLICT (subject) DO "
-                           "UPDATE SET secret = excluded.secret"),
-            {text(client), QString::fromLatin1(secret.toHex())});
-    return kept ? Expected<QByteArray>(secret) : tl::unexpected(kept.error());
+bool isBox(const Json& json) {
+    return json.is_object() && json.contains(sealedKey) && json.contains(nonceKey);
+}
+
+bool isAtRest(const Json& json) {
+    return isBox(json) && json.value(atRestKey, false);
 }
 
 } // namespace
 
-Expected<void> sealIdentity(const QSqlDatabase& database, Event& event) {
-    if (event.kind != kinds::clientSaved || isSealed(event))
-        return {};
-    const auto secret = sodium_init() < 0 ? Expected<QByteArray>(tl::unexpected(Problem{}))
-                                          : secretFor(database, event.subject);
-    if (!secret)
-        return tl::unexpected(secret.error());
-    Nonce nonce;
-    randombytes_buf(nonce.data(), nonce.size());
-    const QByteArray plain = QByteArray::fromStdString(event.data->dump());
-    QByteArray box(plain.size() + qsizetype(crypto_secretbox_MACBYTES), '\0');
-    crypto_secretbox_easy(reinterpret_cast<unsigned char*>(box.data()), bytes(plain),
-                          static_cast<unsigned long long>(plain.size()), nonce.data(), bytes(*secret));
-    event.data =
-        Json{{sealedKey, box.toHex().toStdString()},
-             {nonceKey, QByteArray(reinterpret_cast<const char*>(nonce.data()), qsizetype(nonce.size()))
-                            .toHex()
-                            .toStdString()}};
-    return {};
+Problem identitiesAreSealed() {
+    return {{FUSAIN_TEXT("Names are sealed in this lab book, and nobody has opened them here."), {}},
+            {},
+            {FUSAIN_TEXT("Sign in with a passphrase (Ctrl+L), then try again."), {}},
+            {FUSAIN_TEXT("Nothing was changed."), {}}};
 }
 
-bool openIdentity(const QSqlDatabase& database, Event& event) {
-    if (!isSealed(event))
-        return true;
-    const QByteArray secret = secretOf(database, event.subject),
-                     box = QByteArray::fromHex(QByteArray::fromStdString(event.data->value(sealedKey, ""))),
-                     nonce = QByteArray::fromHex(QByteArray::fromStdString(event.data->value(nonceKey, "")));
-    QByteArray plain(std::max(qsizetype(0), box.size() - qsizetype(crypto_secretbox_MACBYTES)), '\0');
-    if (secret.isEmpty() || nonce.size() != qsizetype(crypto_secretbox_NONCEBYTES) ||
-        box.size() < qsizetype(crypto_secretbox_MACBYTES) ||
-        crypto_secretbox_open_easy(reinterpret_cast<unsigned char*>(plain.data()), bytes(box),
-                                   static_cast<unsigned long long>(box.size()), bytes(nonce),
-                                   bytes(secret)) != 0)
+Identities::Identities(QSqlDatabase database) : database_(std::move(database)) {}
+
+std::string Identities::nameOf(const BoxKey& key) {
+    return QCryptographicHash::hash(QByteArrayView(key.data(), qsizetype(key.size())),
+                                    QCryptographicHash::Blake2b_256)
+        .left(8)
+        .toHex()
+        .toStdString();
+}
+
+std::string Identities::keyInForce() const {
+    auto row =
+        run(database_, QStringLiteral("SELECT value FROM settings WHERE key = ?"), {QLatin1String(setting)});
+    return row && row->next() ? row->value(0).toString().toStdString() : std::string();
+}
+
+bool Identities::atRest() const {
+    return !keyInForce().empty();
+}
+
+bool Identities::locked() const {
+    const std::string inForce = keyInForce();
+    return !inForce.empty() && !(dataKey_ && nameOf(*dataKey_) == inForce);
+}
+
+void Identities::setDataKey(const BoxKey* key) {
+    opened_.clear();
+    dataKey_.reset();
+    if (!key)
+        return;
+    dataKey_ = std::make_unique<BoxKey>();
+    std::ranges::copy(*key, dataKey_->begin());
+}
+
+std::optional<std::string> Identities::keptSecret(const std::string& client) const {
+    auto row = run(database_, QStringLiteral("SELECT secret FROM secrets WHERE subject = ?"), {text(client)});
+    return row && row->next() ? std::optional(row->value(0).toString().toStdString()) : std::nullopt;
+}
+
+bool Identities::openKept(const std::string& kept, BoxKey& key) const {
+    if (!kept.starts_with(wrapped))
+        return readHexadecimal(kept, key);
+    const std::size_t between = kept.find(':', wrapped.size());
+    if (!dataKey_ || between == std::string::npos)
         return false;
-    event.data = Json::parse(plain.toStdString(), nullptr, false);
+    const auto plain =
+        openedBox({kept.substr(between + 1), kept.substr(wrapped.size(), between - wrapped.size())}, *dataKey_);
+    return plain && readHexadecimal(*plain, key);
+}
+
+bool Identities::secretOf(const std::string& client, BoxKey& key) const {
+    if (const auto known = opened_.find(client); known != opened_.end()) {
+        std::ranges::copy(*known->second, key.begin());
+        return true;
+    }
+    const auto kept = keptSecret(client);
+    if (!kept || !openKept(*kept, key))
+        return false;
+    auto& remembered = opened_[client] = std::make_unique<BoxKey>();
+    std::ranges::copy(key, remembered->begin());
     return true;
 }
 
-Expected<void> forgetIdentity(const QSqlDatabase& database, const std::string& client) {
-    const auto gone = run(database, QStringLiteral("DELETE FROM secrets WHERE subject = ?"), {text(client)});
+namespace {
+
+std::string wrappedUnder(const BoxKey& key, const BoxKey* dataKey) {
+    if (!dataKey)
+        return hexadecimal(key);
+    const Box box = sealedBox(hexadecimal(key), *dataKey);
+    return std::string(wrapped) + box.nonce + ':' + box.sealed;
+}
+
+} // namespace
+
+// A key that is there and cannot be opened is never replaced: what it seals would be lost.
+Expected<void> Identities::secretFor(const std::string& client, BoxKey& key) {
+    if (secretOf(client, key))
+        return {};
+    if (keptSecret(client) || locked())
+        return tl::unexpected(identitiesAreSealed());
+    if (!fillRandomly(key))
+        return tl::unexpected(Problem{});
+    const auto kept = run(database_, QStringLiteral("INSERT INTO secrets (subject, secret) VALUES (?, ?)"),
+                          {text(client), text(wrappedUnder(key, atRest() ? dataKey_.get() : nullptr))});
+    return kept ? Expected<void>() : tl::unexpected(kept.error());
+}
+
+Json Identities::sealed(const Json& plain, const BoxKey& key, bool atRest) const {
+    const Box box = sealedBox(plain.dump(), key);
+    Json json{{sealedKey, box.sealed}, {nonceKey, box.nonce}};
+    if (atRest)
+        json[atRestKey] = true;
+    return json;
+}
+
+std::optional<Json> Identities::opened(const std::string& client, const Json& sealed) const {
+    BoxKey key;
+    if (!secretOf(client, key))
+        return std::nullopt;
+    const auto plain = openedBox({sealed.value(sealedKey, ""), sealed.value(nonceKey, "")}, key);
+    Json json = plain ? Json::parse(*plain, nullptr, false) : Json(Json::value_t::discarded);
+    return json.is_discarded() ? std::nullopt : std::optional(std::move(json));
+}
+
+Expected<void> Identities::seal(Event& event) {
+    const auto personal = personalIn(event);
+    if (!personal || isBox(partOf(event, *personal)))
+        return {};
+    BoxKey key;
+    if (auto found = secretFor(personal->client, key); !found)
+        return found;
+    const bool rests = atRest();
+    Json data = *event.data;
+    if (!personal->part.empty()) {
+        data[personal->part] = sealed(data[personal->part], key, rests);
+    } else {
+        const std::string code = data.value(codeKey, std::string());
+        data = sealed(data, key, rests);
+        if (rests) // what the row is found by
+            data[codeKey] = code;
+    }
+    event.data = std::move(data);
+    return {};
+}
+
+bool Identities::open(Event& event) const {
+    const auto personal = personalIn(event);
+    if (!personal || !isBox(partOf(event, *personal)))
+        return true;
+    auto plain = opened(personal->client, partOf(event, *personal));
+    if (!plain)
+        return false;
+    if (personal->part.empty()) {
+        event.data = std::move(*plain);
+        return true;
+    }
+    Json data = *event.data;
+    data[personal->part] = std::move(*plain);
+    event.data = std::move(data);
+    return true;
+}
+
+std::optional<Event> Identities::asRow(const Event& event) const {
+    const auto personal = personalIn(event);
+    if (!personal || !isBox(partOf(event, *personal)))
+        return event;
+    Event row = event;
+    const bool rests = isAtRest(partOf(event, *personal));
+    if (personal->part.empty())
+        return rests || open(row) ? std::optional(row) : std::nullopt;
+    Json data = *event.data;
+    if (rests)
+        data[personal->part] = data[personal->part].dump();
+    else if (open(row))
+        return row;
+    else if (event.kind == kinds::visitSaved)
+        data[personal->part] = "";
+    else
+        return std::nullopt;
+    row.data = std::move(data);
+    return row;
+}
+
+std::optional<std::string> Identities::read(const std::string& client, const std::string& row) const {
+    if (!row.starts_with("{\"at_rest\""))
+        return row;
+    const Json json = Json::parse(row, nullptr, false);
+    if (!isAtRest(json))
+        return row;
+    const auto plain = opened(client, json);
+    if (!plain)
+        return std::nullopt;
+    return plain->is_string() ? plain->get<std::string>() : plain->dump();
+}
+
+std::string Identities::readPaper(const std::string& key, const std::string& value) const {
+    const auto client = clientOfPaper(key);
+    return client ? read(*client, value).value_or(std::string()) : value;
+}
+
+Expected<void> Identities::forget(const std::string& client) {
+    opened_.erase(client);
+    const auto gone = run(database_, QStringLiteral("DELETE FROM secrets WHERE subject = ?"), {text(client)});
     return gone ? Expected<void>() : tl::unexpected(gone.error());
 }
 
-Expected<void> takeKeys(const QSqlDatabase& from, const QSqlDatabase& to) {
+Expected<void> Identities::takeKeys(const QSqlDatabase& from) {
     auto rows = run(from, QStringLiteral("SELECT subject, secret FROM secrets"));
     if (!rows)
         return tl::unexpected(rows.error());
     while (rows->next())
-        if (const auto taken = run(to, QStringLiteral("INSERT INTO secrets (subject, secret) VALUES (?, ?)"),
-                                   {rows->value(0), rows->value(1)});
+        if (const auto taken =
+                run(database_, QStringLiteral("INSERT INTO secrets (subject, secret) VALUES (?, ?)"),
+                    {rows->value(0), rows->value(1)});
             !taken)
             return tl::unexpected(taken.error());
+    return {};
+}
+
+Expected<void> Identities::sealKeys(const BoxKey* to) {
+    auto rows = run(database_, QStringLiteral("SELECT subject, secret FROM secrets"));
+    if (!rows)
+        return tl::unexpected(rows.error());
+    std::vector<std::pair<QVariant, std::string>> kept;
+    while (rows->next())
+        kept.emplace_back(rows->value(0), rows->value(1).toString().toStdString());
+    for (const auto& [client, secret] : kept) {
+        BoxKey key;
+        if (!openKept(secret, key))
+            return tl::unexpected(identitiesAreSealed());
+        if (const auto written =
+                run(database_, QStringLiteral("UPDATE secrets SET secret = ? WHERE subject = ?"),
+                    {text(wrappedUnder(key, to)), client});
+            !written)
+            return tl::unexpected(written.error());
+    }
     return {};
 }
 

@@ -61,9 +61,9 @@ Expected<Event> LabBook::append(Event event) {
     if (done)
         done = takeRecordingsOut(database, *kept.data);
     if (done)
-        done = sealIdentity(database, kept);
+        done = identities_->seal(kept);
     if (done && kept.kind == kinds::clientErased)
-        done = forgetIdentity(database, kept.subject);
+        done = identities_->forget(kept.subject);
     kept.hash = event.hash = chainHash(lastHash_, kept);
     if (done)
         done = intoJournal(database, kept);
@@ -77,6 +77,7 @@ Expected<Event> LabBook::append(Event event) {
         done = transaction.commit();
     if (!done) {
         projection_->forget(event.subject);
+        identities_->forgetOpened(); // a key that was made for it is not there
         return tl::unexpected(done.error());
     }
     index_->after(event.kind);
@@ -94,6 +95,7 @@ Expected<void> LabBook::follow() {
         projection_->forget(subject);
         index_->after(kind);
     }
+    identities_->forgetOpened();
     return readHead();
 }
 
@@ -124,6 +126,11 @@ std::vector<Event> LabBook::takeUp(const std::string& test) {
     return eventsOf(test);
 }
 
+void LabBook::clearTraces() {
+    for (const QString& said : dialectOf(address_).clearTraces())
+        static_cast<void>(run(connection(), said)); // while somebody reads they stay until the next time
+}
+
 void LabBook::listen(std::function<void()> told) {
     QSqlDriver* driver = connection().driver();
     if (!dialectOf(address_).shared() || !driver->subscribeToNotification(channel))
@@ -150,6 +157,7 @@ Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
         lastHash_ = hash;
         written_ = written;
         projection_->forget();
+        identities_->forgetOpened();
         index_->forget();
     };
     if (auto problem = notOurs())
@@ -217,7 +225,7 @@ std::vector<Event> LabBook::eventsOf(const std::string& subject) {
     auto events = journalOf(database, subject).value_or(std::vector<Event>());
     for (Event& event : events) {
         putRecordingsBack(database, *event.data);
-        openIdentity(database, event);
+        identities_->open(event);
     }
     return events;
 }
@@ -266,6 +274,8 @@ Expected<void> LabBook::replace(std::string_view kind, const std::string& subjec
 
 Expected<void> LabBook::save(const Client& client, const std::string& by,
                              std::optional<std::int64_t> madeFrom) {
+    if (identities_->locked())
+        return tl::unexpected(identitiesAreSealed());
     if (!client.unreadable.empty())
         return failure(
             {FUSAIN_TEXT("This client's record is damaged. Saving would lose what is left of it."), {}},

@@ -5,6 +5,7 @@
 #include "record/lab/instrument.hpp"
 #include "store/book/address.hpp"
 #include "store/book/dialect.hpp"
+#include "store/book/identity.hpp"
 #include "store/book/place.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/verification.hpp"
@@ -60,16 +61,17 @@ struct PersonValue {
     double value = 0.0;
 };
 
-/// The lab book: a file, or a database of a server, with the lab's clients, visits, raw records, results, checks
-/// and the journal of events.
+/// The lab book: a file, or a database of a server, with the lab's clients, visits, raw records, results,
+/// checks and the journal of events.
 ///
 /// Every change is an event in the journal, chained by hash, and is on disk when the call returns. Every row of
 /// every table follows from the events (Projection). On a server other workstations write too: each addition
 /// goes behind what the journal holds by then.
 class LabBook : public Journal {
 public:
-    /// Opens the lab book at `path` (BookAddress): a file for this window alone. A missing, empty, foreign, damaged or newer file is
-    /// left as it is and explained; an older one is copied beside itself before it is brought forward.
+    /// Opens the lab book at `path` (BookAddress): a file for this window alone. A missing, empty, foreign,
+    /// damaged or newer file is left as it is and explained; an older one is copied beside itself before it is
+    /// brought forward.
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> open(const QString& path, Clock clock);
     /// Makes a new, empty lab book where there is no file, or in an empty database, and opens it.
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> create(const QString& path, Clock clock);
@@ -125,6 +127,13 @@ public:
     [[nodiscard]] Expected<void> note(std::string_view kind, const std::string& subject, const std::string& by,
                                       Json data);
 
+    /// Takes from the file what was overwritten or destroyed: of a server its administrator does
+    /// (docs/server.md).
+    void clearTraces();
+    /// The keys under which clients stand here.
+    [[nodiscard]] Identities& identities() { return *identities_; }
+    [[nodiscard]] const Identities& identities() const { return *identities_; }
+
     // People
     /// @param madeFrom the last event of the book when the edit began; an edit of something that was changed
     /// since is refused
@@ -178,8 +187,9 @@ public:
     // Settings of the lab (policy in force, units, theme …)
 
     /// Puts in the place of a setting what follows from it; nobody else changes it in between.
-    Expected<void> changeSetting(const std::string& key, const std::string& by,
-                                 const std::function<Expected<std::string>(const std::string& present)>& change);
+    Expected<void>
+    changeSetting(const std::string& key, const std::string& by,
+                  const std::function<Expected<std::string>(const std::string& present)>& change);
     Expected<void> setSetting(const std::string& key, const std::string& value, const std::string& by);
     [[nodiscard]] std::string setting(const std::string& key, const std::string& otherwise = {});
 
@@ -201,18 +211,20 @@ public:
     [[nodiscard]] static QString copiesIn(const QString& folder, const QString& path);
     /// Heads that were noted beside the daily copies of a folder and are not in this journal any more.
     [[nodiscard]] std::vector<Fault> againstNotedHeads(const QString& folder) const;
-    /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist. Both may be a file or on
-    /// a server.
+    /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist. Both may be a file or
+    /// on a server.
     static Expected<void> restore(const QString& backup, const QString& target, Progress* progress = nullptr);
 
 private:
     friend class Leases; // which are beside the record, on the same connection
+    friend class SealedNames;
     explicit LabBook(BookAddress address);
     [[nodiscard]] QSqlDatabase connection() const;
     Expected<void> connect(bool readOnly);
     [[nodiscard]] Expected<void> sayHello() const;
     [[nodiscard]] std::optional<Problem> serverAway() const;
-    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> createOnServer(const BookAddress& address, Clock clock);
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> createOnServer(const BookAddress& address,
+                                                                           Clock clock);
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> createFile(const QString& path, Clock clock);
     /// Makes a file whole, without opening it. @param fill what goes into the empty book
     static Expected<void> makeFile(const QString& path, Clock clock,
@@ -240,6 +252,7 @@ private:
     std::string lastHash_;
     std::int64_t lastSequence_ = 0;
     std::map<std::string, std::int64_t> written_; ///< the last event of each test that this window goes on with
+    std::unique_ptr<Identities> identities_;      ///< before what reads and writes with it
     std::unique_ptr<Projection> projection_;
     std::unique_ptr<KnownTests> known_;
     std::unique_ptr<ClientIndex> index_;

@@ -55,6 +55,7 @@ LabBook::LabBook(BookAddress address)
 
 LabBook::~LabBook() {
     projection_.reset();
+    identities_.reset();
     QSqlDatabase::database(connectionName_, false).close();
     QSqlDatabase::removeDatabase(connectionName_);
 }
@@ -75,7 +76,8 @@ Expected<void> LabBook::connect(bool readOnly) {
     dialect.point(database, address_, access_);
     if (!database.open())
         return tl::unexpected(notOpened(database, address_));
-    projection_ = std::make_unique<Projection>(database);
+    identities_ = std::make_unique<Identities>(database);
+    projection_ = std::make_unique<Projection>(database, *identities_);
     return sayHello();
 }
 

@@ -50,8 +50,12 @@ std::optional<T> kept(Expected<T> value) {
 
 // What stands in columns of its own is shown when the document cannot be read.
 const QString clientColumns = QStringLiteral("SELECT document, id, code, name, birth_date FROM clients ");
-std::optional<Client> clientIn(const QSqlQuery& row) {
-    auto client = clientFromJson(documentIn(row, 0), "client");
+std::optional<Client> clientIn(const QSqlQuery& row, const Identities& identities) {
+    const auto document =
+        identities.read(row.value(1).toString().toStdString(), row.value(0).toString().toStdString());
+    auto client = document ? clientFromJson(Json::parse(*document, nullptr, false), "client")
+                           : Expected<Client>(tl::unexpected(Problem{
+                                 {FUSAIN_TEXT("The name is sealed: sign in to see it."), {}}, {}, {}, {}}));
     if (client)
         return std::move(*client);
     const auto column = [&](int i) { return row.value(i).toString().toStdString(); };
@@ -70,9 +74,13 @@ auto testsIn(KnownTests& known) {
         [&known](const QSqlQuery& row) { return kept(known.read(row.value(0).toByteArray().toStdString())); };
 }
 
-std::optional<Visit> visitIn(const QSqlQuery& row) {
-    const auto column = [&](int i) { return row.value(i).toString().toStdString(); };
-    return Visit{column(0), column(1), instantIn(row, 2), column(3), column(4), column(5), column(6)};
+// A note that cannot be opened here is not shown.
+auto visitsIn(const Identities& identities) {
+    return [&identities](const QSqlQuery& row) {
+        const auto column = [&](int i) { return row.value(i).toString().toStdString(); };
+        return std::optional(Visit{column(0), column(1), instantIn(row, 2), column(3), column(4), column(5),
+                                   identities.read(column(1), column(6)).value_or(std::string())});
+    };
 }
 
 const QString visitColumns = QStringLiteral("SELECT id, client, at, method, state, test, note FROM visits ");
@@ -115,26 +123,31 @@ std::set<std::string> LabBook::clientIds() {
 }
 
 std::vector<Client> LabBook::clients() {
-    return collect<Client>(run(connection(), clientColumns + QStringLiteral("ORDER BY name")), clientIn);
+    std::vector<Client> found =
+        collect<Client>(run(connection(), clientColumns + QStringLiteral("ORDER BY name")),
+                        [this](const QSqlQuery& row) { return clientIn(row, *identities_); });
+    if (identities_->atRest()) // the engine could order them by their code only
+        std::ranges::stable_sort(found, {}, &Client::name);
+    return found;
 }
 
 std::optional<Client> LabBook::client(const std::string& id) {
     auto found = collect<Client>(run(connection(), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
-                                 clientIn);
+                                 [this](const QSqlQuery& row) { return clientIn(row, *identities_); });
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
 
 // Only what is found is read as a document.
 std::vector<Client> LabBook::findClients(const std::string& searched, std::size_t most) {
     std::vector<Client> found;
-    for (const std::string& id : index_->find(connection(), text(searched), most))
+    for (const std::string& id : index_->find(connection(), *identities_, text(searched), most))
         if (auto known = client(id))
             found.push_back(std::move(*known));
     return found;
 }
 
 std::vector<std::string> LabBook::findClientIds(const std::string& searched) {
-    return index_->find(connection(), text(searched), std::numeric_limits<std::size_t>::max());
+    return index_->find(connection(), *identities_, text(searched), std::numeric_limits<std::size_t>::max());
 }
 
 std::vector<Client> LabBook::likelyDuplicates(const Client& client) {
@@ -160,13 +173,13 @@ std::vector<Visit> LabBook::visitsBetween(Instant from, Instant to) {
     return collect<Visit>(run(connection(),
                               visitColumns + QStringLiteral("WHERE at >= ? AND at < ? ORDER BY at"),
                               {text(isoText(from)), text(isoText(to))}),
-                          visitIn);
+                          visitsIn(*identities_));
 }
 
 std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
     return collect<Visit>(
         run(connection(), visitColumns + QStringLiteral("WHERE client = ? ORDER BY at"), {text(clientId)}),
-        visitIn);
+        visitsIn(*identities_));
 }
 
 std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
@@ -337,15 +350,17 @@ std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const st
         run(connection(),
             QStringLiteral("SELECT key, value FROM settings WHERE substr(key, 1, length(?)) = ? ORDER BY key"),
             {text(prefix), text(prefix)}),
-        [](const QSqlQuery& row) {
-            return std::optional(
-                std::pair(row.value(0).toString().toStdString(), row.value(1).toString().toStdString()));
+        [this](const QSqlQuery& row) {
+            std::string key = row.value(0).toString().toStdString();
+            std::string value = identities_->readPaper(key, row.value(1).toString().toStdString());
+            return std::optional(std::pair(std::move(key), std::move(value)));
         });
 }
 
 std::string LabBook::setting(const std::string& key, const std::string& otherwise) {
     auto rows = run(connection(), QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});
-    return rows && rows->next() ? rows->value(0).toString().toStdString() : otherwise;
+    return rows && rows->next() ? identities_->readPaper(key, rows->value(0).toString().toStdString())
+                                : otherwise;
 }
 
 } // namespace fusain::store

@@ -67,6 +67,12 @@ const std::vector<Migration>& migrations() {
         // Who clients are stands in the journal under keys of their own from here on. Older events keep it in
         // clear.
         {7, {QStringLiteral("CREATE TABLE secrets (subject TEXT PRIMARY KEY, secret TEXT NOT NULL)")}},
+        // Notes of appointments and papers of clients stand under those keys too, and identities may be sealed
+        // at
+        // rest: to whom the key for that was given.
+        {8,
+         {QStringLiteral("CREATE TABLE grants (holder TEXT PRIMARY KEY, sealed TEXT NOT NULL, opener TEXT NOT "
+                         "NULL)")}},
     };
     return steps;
 }

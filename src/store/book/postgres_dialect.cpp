@@ -67,6 +67,7 @@ public:
             said << QStringLiteral("SET default_transaction_read_only = on");
         return said;
     }
+    QStringList clearTraces() const override { return {}; }
     Trouble troubleOf(const QSqlError& error) const override {
         const QString code = error.nativeErrorCode(), words = error.text();
         if (code.startsWith(QLatin1String("08")) || code.startsWith(QLatin1String("57P")) ||

@@ -25,26 +25,31 @@ std::string textAt(const Event& event, const char* key) {
 // Each kind of event, and the row that it leaves. Events of schema 3 did not say everything: what they leave
 // out stands in a "row.found" that was written when the book was brought forward.
 
-// Of a client whose key is gone nothing can be written: either they were erased, or what their row holds is
-// seen to follow from no event.
-Done clientSaved(const QSqlDatabase& database, const Event& written) {
-    Event event = written;
-    if (!openIdentity(database, event))
-        return {};
+// Of an entry that is sealed at rest the code alone is seen.
+Done clientSaved(const QSqlDatabase& database, const Event& event) {
+    const std::string code = textAt(event, "code");
     return write(
         database,
         QStringLiteral("INSERT INTO clients (id, code, name, birth_date, document) VALUES (?, ?, ?, ?, ?) "
                        "ON CONFLICT (id) DO UPDATE SET code = excluded.code, name = excluded.name, "
                        "birth_date = excluded.birth_date, document = excluded.document"),
-        {text(event.subject), text(textAt(event, "code")), text(textAt(event, "name")),
-         text(textAt(event, "birth_date")), text(event.data)});
+        {text(event.subject), text(code), text(event.data->value("name", code)),
+         text(event.data->value("birth_date", std::string())), text(event.data)});
 }
 
 Done clientErased(const QSqlDatabase& database, const Event& event) {
     Event left = event;
     left.kind = kinds::clientSaved;
     left.data = event.data->at("left");
-    return clientSaved(database, left);
+    auto done = clientSaved(database, left);
+    if (done)
+        done = write(database, QStringLiteral("UPDATE visits SET note = '' WHERE client = ?"),
+                     {text(event.subject)});
+    for (const std::string_view paper : clientPapers)
+        if (done)
+            done = write(database, QStringLiteral("DELETE FROM settings WHERE key = ?"),
+                         {text(paperKey(paper, event.subject))});
+    return done;
 }
 
 Done staffSaved(const QSqlDatabase& database, const Event& event) {
@@ -186,8 +191,9 @@ struct Projection::OpenTests {
     std::map<std::string, AnyTest> tests;
 };
 
-Projection::Projection(QSqlDatabase database, Documents documents)
-    : database_(std::move(database)), documents_(documents), open_(std::make_unique<OpenTests>()) {}
+Projection::Projection(QSqlDatabase database, const Identities& identities, Documents documents)
+    : database_(std::move(database)), identities_(identities), documents_(documents),
+      open_(std::make_unique<OpenTests>()) {}
 Projection::~Projection() = default;
 
 void Projection::forget() {
@@ -219,7 +225,10 @@ Done Projection::writeRows(const Event& event) {
             return written;
         forget();
     }
-    return writerOf(event.kind)(database_, event);
+    // Of a client whose key is gone nothing can be written: either they were erased, or what their row holds is
+    // seen to follow from no event.
+    const auto row = identities_.asRow(event);
+    return row ? writerOf(event.kind)(database_, *row) : Done();
 }
 
 Done Projection::applyToTest(const Event& event) {

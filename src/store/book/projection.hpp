@@ -8,6 +8,8 @@
 
 namespace fusain::store {
 
+class Identities;
+
 /// Kinds of the events of the book that are no events of a test.
 namespace kinds {
 inline constexpr std::string_view clientSaved = "client.saved", staffSaved = "staff.saved",
@@ -25,7 +27,8 @@ public:
     enum class Documents { AtOnce, AtFlush };
 
     /// @param database with the tables of the newest schema, and the events in its journal
-    explicit Projection(QSqlDatabase database, Documents documents = Documents::AtOnce);
+    /// @param identities of the same database, for as long as this
+    Projection(QSqlDatabase database, const Identities& identities, Documents documents = Documents::AtOnce);
     ~Projection();
     /// Writes the rows that follow from an event that is in the journal already.
     /// @return a Problem when the database or the event does not allow it
@@ -44,6 +47,7 @@ private:
     [[nodiscard]] Expected<void> write(const std::string& test);
 
     QSqlDatabase database_;
+    const Identities& identities_;
     Documents documents_;
     std::unique_ptr<OpenTests> open_;
     std::set<std::string> ahead_; ///< ids of tests whose rows are behind

@@ -16,7 +16,6 @@ constexpr std::size_t piece = 64 * 1024;
 constexpr std::uint64_t mostMemory = 4ULL * 1024 * 1024 * 1024, mostPasses = 100;
 
 using Salt = std::array<unsigned char, crypto_pwhash_SALTBYTES>;
-using Key = std::array<unsigned char, crypto_secretstream_xchacha20poly1305_KEYBYTES>;
 using StreamHead = std::array<unsigned char, crypto_secretstream_xchacha20poly1305_HEADERBYTES>;
 
 /// What stands before the pieces, in this order; numbers are little-endian.
@@ -43,13 +42,8 @@ tl::unexpected<Problem> notWritten(const QString& path) {
                    {FUSAIN_TEXT("Nothing is left of it."), {}});
 }
 
-Expected<void> keyOf(const std::string& passphrase, const Head& head, Key& key) {
-    if (sodium_init() < 0 ||
-        crypto_pwhash(key.data(), key.size(), passphrase.data(), passphrase.size(), head.salt.data(),
-                      head.passes, static_cast<std::size_t>(head.memory), crypto_pwhash_ALG_ARGON2ID13) != 0)
-        return failure({FUSAIN_TEXT("There is not enough memory to open or seal the file."), {}}, {},
-                       {FUSAIN_TEXT("Close other programs and try again."), {}});
-    return {};
+Expected<void> keyOf(const std::string& passphrase, const Head& head, BoxKey& key) {
+    return keyFrom(passphrase, head.salt, {head.passes, head.memory}, key);
 }
 
 template <class Bytes>
@@ -142,12 +136,11 @@ Expected<void> sealFile(const QString& from, const QString& to, const std::strin
     randombytes_buf(head.salt.data(), head.salt.size());
     head.passes = cost.passes;
     head.memory = cost.memory;
-    Key key;
+    BoxKey key;
     if (auto made = keyOf(passphrase, head, key); !made)
         return made;
     crypto_secretstream_xchacha20poly1305_state state;
     crypto_secretstream_xchacha20poly1305_init_push(&state, head.stream.data(), key.data());
-    sodium_memzero(key.data(), key.size());
     if (!writeHead(target.file(), head))
         return notWritten(to);
     const qint64 all = source.size();
@@ -178,13 +171,12 @@ Expected<void> unsealFile(const QString& from, const QString& to, const std::str
     if (!source.open(QIODevice::ReadOnly) || !readHead(source, head))
         return failure({FUSAIN_TEXT("This is not a sealed file, or its beginning is damaged."), {}},
                        from.toStdString(), {FUSAIN_TEXT("Try another copy."), {}});
-    Key key;
+    BoxKey key;
     if (auto made = keyOf(passphrase, head, key); !made)
         return made;
     crypto_secretstream_xchacha20poly1305_state state;
     const bool begun =
         crypto_secretstream_xchacha20poly1305_init_pull(&state, head.stream.data(), key.data()) == 0;
-    sodium_memzero(key.data(), key.size());
     Finished target(to);
     if (!begun || !target.open())
         return notWritten(to);

@@ -101,14 +101,26 @@ Expected<void> Signatures::makeKey(const std::string& staff, const std::string& 
             return tl::unexpected(vouched.error());
         data["vouched"] = *vouched;
     }
-    return book_.note(kinds::keyMade, subjectOf(keyPrefix, staff), staff, std::move(data));
+    const SealedNames names = sealedNames();
+    return book_.together([&]() -> Expected<void> {
+        auto done = book_.note(kinds::keyMade, subjectOf(keyPrefix, staff), staff, std::move(data));
+        return done && names.on() && !names.locked() ? sealedNames().allow(staff, *made) : done;
+    });
 }
 
 Expected<void> Signatures::revokeKey(const std::string& staff, const std::string& by,
                                      const std::string& reason) {
     if (!keyOf(staff))
         return failure({FUSAIN_TEXT("There is no key to revoke."), {}});
-    return book_.note(kinds::keyRevoked, subjectOf(keyPrefix, staff), by, {{"reason", reason}});
+    return book_.together([&]() -> Expected<void> {
+        auto done = book_.note(kinds::keyRevoked, subjectOf(keyPrefix, staff), by, {{"reason", reason}});
+        return done ? sealedNames().withdraw(staff, by, [this](const std::string& id) { return keyOf(id); })
+                    : done;
+    });
+}
+
+SealedNames Signatures::sealedNames() const {
+    return SealedNames(book_, cost_);
 }
 
 bool Signatures::everybodySignsIn() const {
@@ -154,6 +166,8 @@ Expected<void> Signatures::isPassphraseOf(const std::string& staff, const std::s
     if (auto problem = mustWait(wrong))
         return tl::unexpected(*problem);
     const auto right = opens(passphrase, *key);
+    if (right && sealedNames().locked()) // who is not to see names signs in without them
+        static_cast<void>(sealedNames().open(staff, *key, passphrase));
     if (right && wrong.empty())
         return {};
     const auto kept = book_.note(right ? kinds::passphraseRight : kinds::passphraseWrong,

@@ -2,6 +2,7 @@
 #include "record/base/people.hpp"
 #include "record/base/signing_key.hpp"
 #include "store/book/lab_book.hpp"
+#include "store/book/sealed_names.hpp"
 #include "store/book/verification.hpp"
 
 #include <map>
@@ -47,13 +48,14 @@ public:
     /// A key whose passphrase is lost, or known to others. What it signed before stays signed.
     [[nodiscard]] Expected<void> revokeKey(const std::string& staff, const std::string& by,
                                            const std::string& reason);
-    /// Whether this is the passphrase of somebody with a key. Wrong ones are kept in the journal: after five in a
-    /// row the next is looked at five minutes later. Somebody without a key is taken at their word, unless
+    /// Whether this is the passphrase of somebody with a key. Wrong ones are kept in the journal: after five in
+    /// a row the next is looked at five minutes later. Somebody without a key is taken at their word, unless
     /// everybody has to sign in.
     [[nodiscard]] Expected<void> isPassphraseOf(const std::string& staff, const std::string& passphrase);
     /// Whether everybody has to prove who they are, at the bench and under a test.
     [[nodiscard]] bool everybodySignsIn() const;
-    /// Says whether they have to. @return a Problem where whoever says so has no passphrase: nobody could undo it
+    /// Says whether they have to. @return a Problem where whoever says so has no passphrase: nobody could undo
+    /// it
     [[nodiscard]] Expected<void> setEverybodySignsIn(bool everybody, const std::string& by);
     /// Signs all that the journal holds now, for a test that was just signed; nothing for somebody without a
     /// key.
@@ -66,6 +68,9 @@ public:
     /// After so many wrong passphrases in a row the next one waits, from the last of them.
     static constexpr int attempts = 5;
     static constexpr double waitMinutes = 5.0;
+
+    /// Identities at rest, which are given to who has a key.
+    [[nodiscard]] SealedNames sealedNames() const;
 
 private:
     [[nodiscard]] std::vector<Event> wrongInARow(const std::string& staff) const;

@@ -71,6 +71,9 @@ public:
                     << QStringLiteral("PRAGMA synchronous = FULL");
         return pragmas;
     }
+    QStringList clearTraces() const override {
+        return {QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)")}; // pages are overwritten (secure_delete)
+    }
     Trouble troubleOf(const QSqlError& error) const override {
         const QString words = error.text();
         const auto says = [&](const char* part) {

@@ -200,8 +200,8 @@ std::map<QString, QString> metaOf(const QSqlDatabase& database) {
     return meta;
 }
 
-// Only a book that has no table of a later schema: otherwise whoever changes that one word would have nothing more looked
-// at.
+// Only a book that has no table of a later schema: otherwise whoever changes that one word would have nothing
+// more looked at.
 bool isOfEarlierSchema(const QSqlDatabase& database, const std::map<QString, QString>& meta) {
     const auto said = meta.find("schema");
     const int schema = said == meta.end() ? 0 : said->second.toInt();
@@ -209,7 +209,8 @@ bool isOfEarlierSchema(const QSqlDatabase& database, const std::map<QString, QSt
     const auto later = [&](const char* table, int since) {
         return schema < since && tables.contains(QLatin1String(table));
     };
-    return schema >= 1 && schema < newestSchema() && !later("recordings", 6) && !later("secrets", 7);
+    return schema >= 1 && schema < newestSchema() && !later("recordings", 6) && !later("secrets", 7) &&
+           !later("grants", 8);
 }
 
 void checkMeta(const std::map<QString, QString>& meta, const Chain& chain, std::vector<Fault>& faults) {
@@ -262,9 +263,10 @@ Expected<std::vector<Difference>> differencesOf(const QSqlDatabase& database, co
     const auto events = journalOf(database, subject);
     const PassingDatabase fresh;
     auto done = events ? makeTables(fresh.get()) : Expected<void>(tl::unexpected(events.error()));
+    Identities identities(fresh.get());
     if (done)
-        done = takeKeys(database, fresh.get());
-    Projection projection(fresh.get(), Projection::Documents::AtFlush);
+        done = identities.takeKeys(database);
+    Projection projection(fresh.get(), identities, Projection::Documents::AtFlush);
     std::set<std::string> named;
     for (std::size_t i = 0; done && i < events->size(); ++i) {
         named.merge(blocksNamedIn(*(*events)[i].data));
@@ -369,11 +371,12 @@ Expected<std::vector<Difference>> differences(const QSqlDatabase& database,
     const PassingDatabase fresh;
     if (auto made = makeTables(fresh.get()); !made)
         return tl::unexpected(made.error());
-    if (auto taken = takeKeys(database, fresh.get()); !taken)
+    Identities identities(fresh.get());
+    if (auto taken = identities.takeKeys(database); !taken)
         return tl::unexpected(taken.error());
     if (auto begun = run(fresh.get(), QStringLiteral("BEGIN")); !begun)
         return tl::unexpected(begun.error());
-    Projection projection(fresh.get(), Projection::Documents::AtFlush);
+    Projection projection(fresh.get(), identities, Projection::Documents::AtFlush);
     Chain chain(database);
     std::vector<Fault> broken; // told by verifyBook
     std::set<std::string> named;

@@ -21,12 +21,12 @@ namespace fusain::desktop {
 
 ResultSoFar::ResultSoFar(Session& session)
     : session_(session), value_(label({}, "live", false)), interval_(label({}, "", true)),
-      rule_(new FigureView(tr("Body fat on its scale"), 86)),
+      rule_(new FigureView(tr("Body fat on its scale"), 100)),
       errors_(new FigureView(tr("Where the interval comes from"), 150)),
-      sheet_(table({tr(""), tr("quantity"), tr("value")}, tr("Worked sheet"))) {
+      sheet_(table({tr("quantity"), tr("value")}, tr("Worked sheet"))) {
     value_->setObjectName(QStringLiteral("found"));
-    sheet_->setColumnWidth(0, scaled(50));
-    sheet_->setColumnWidth(1, scaled(100));
+    sheet_->setColumnWidth(0, scaled(150));
+    wrapLines(*sheet_);
     sheet_->setMinimumHeight(scaled(120));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -78,8 +78,7 @@ void ResultSoFar::showSheet(const std::vector<WorkedLine>& lines) {
     QList<QStringList> rows;
     for (const WorkedLine& line : lines)
         if (!line.symbol.empty())
-            rows << QStringList{QString::fromStdString(line.symbol), report::say(line.name),
-                                QString::fromStdString(line.value + " " + line.unit)};
+            rows << QStringList{report::say(line.name), QString::fromStdString(line.value + " " + line.unit)};
     fill(rows);
 }
 
@@ -88,7 +87,7 @@ void ResultSoFar::showReadings(const AnyTest& test) {
     Methods::with(methodOf(test), [&]<class Method> {
         for (const QStringList& reading :
              AtTheBench<Method>::readings(std::get<typename Method::Record>(test), session_.units()))
-            rows << QStringList{reading.value(0), QString(), reading.value(1)};
+            rows << reading;
     });
     fill(rows);
 }

@@ -56,10 +56,10 @@ StepPanel* AtTheBench<ChamberMethod>::panel(Session& session, Step step) {
 QList<QStringList> AtTheBench<ChamberMethod>::readings(const ChamberTest& test, UnitSystem units) {
     QList<QStringList> rows;
     if (test.mass)
-        rows << readingRow(QStringLiteral("M"), Dimension::Mass, test.mass->value, 3, units);
+        rows << readingRow(report::say("mass"), Dimension::Mass, test.mass->value, 3, units);
     for (const VolumeTrial& trial : test.trials)
         if (trial.counts() && trial.set == test.set)
-            rows << readingRow(QStringLiteral("V%1").arg(trial.number), trial.volume.value(), 3,
+            rows << readingRow(QObject::tr("trial %1").arg(trial.number), trial.volume.value(), 3,
                                QStringLiteral("L"));
     return rows;
 }

@@ -6,17 +6,7 @@
 #include "desktop/bench/method/reading_panels.hpp"
 #include "report/base/words.hpp"
 
-
 namespace fusain::desktop {
-namespace {
-
-// As on the worked sheet.
-QString symbolOf(girth::Site site) {
-    return report::plain(std::string(girth::textOf(site).symbol));
-}
-
-} // namespace
-
 StepPanel* AtTheBench<GirthMethod>::panel(Session& session, Step step) {
     using enum GirthStep;
     const auto sheet = girthSteps();
@@ -52,10 +42,11 @@ StepPanel* AtTheBench<GirthMethod>::panel(Session& session, Step step) {
 QList<QStringList> AtTheBench<GirthMethod>::readings(const GirthTest& test, UnitSystem units) {
     QList<QStringList> rows;
     if (test.mass)
-        rows << readingRow(QStringLiteral("M"), Dimension::Mass, test.mass->value, 2, units);
+        rows << readingRow(report::say("mass"), Dimension::Mass, test.mass->value, 2, units);
     for (const GirthReading& each : test.girths)
         if (each.counts())
-            rows << readingRow(symbolOf(each.site), Dimension::Height, each.value.value(), 1, units);
+            rows << readingRow(report::say(girth::textOf(each.site).name), Dimension::Height,
+                               each.value.value(), 1, units);
     return rows;
 }
 

@@ -62,9 +62,9 @@ StepPanel* AtTheBench<ImpedanceMethod>::panel(Session& session, Step step) {
 
 QList<QStringList> AtTheBench<ImpedanceMethod>::readings(const ImpedanceTest& test, UnitSystem units) {
     QList<QStringList> rows;
-    rows << readingRow(QStringLiteral("H"), Dimension::Height, centimetres(test.subject.height), 1, units);
+    rows << readingRow(report::say("height"), Dimension::Height, centimetres(test.subject.height), 1, units);
     if (test.mass)
-        rows << readingRow(QStringLiteral("W"), Dimension::Mass, test.mass->value, 2, units);
+        rows << readingRow(report::say("mass"), Dimension::Mass, test.mass->value, 2, units);
     return rows;
 }
 

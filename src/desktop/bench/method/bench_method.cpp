@@ -8,13 +8,12 @@
 
 namespace fusain::desktop {
 
-QStringList readingRow(const QString& symbol, double value, int decimals, const QString& unit) {
-    return {symbol, report::number(value, decimals) + QLatin1Char(' ') + unit, {}};
+QStringList readingRow(const QString& name, double value, int decimals, const QString& unit) {
+    return {name, report::number(value, decimals) + QLatin1Char(' ') + unit};
 }
 
-QStringList readingRow(const QString& symbol, Dimension dimension, double kept, int decimals,
-                       UnitSystem units) {
-    return readingRow(symbol, shownFromKept(dimension, kept, units), decimals,
+QStringList readingRow(const QString& name, Dimension dimension, double kept, int decimals, UnitSystem units) {
+    return readingRow(name, shownFromKept(dimension, kept, units), decimals,
                       report::plain(std::string(unitOf(dimension, units))));
 }
 

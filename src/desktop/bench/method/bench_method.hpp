@@ -12,11 +12,11 @@ namespace fusain::desktop {
 template <class Method>
 struct AtTheBench;
 
-/// Symbol and value of a reading, for the narrow sheet beside the run.
-[[nodiscard]] QStringList readingRow(const QString& symbol, double value, int decimals, const QString& unit);
+/// Name and value of a reading, for the narrow sheet beside the run.
+[[nodiscard]] QStringList readingRow(const QString& name, double value, int decimals, const QString& unit);
 
 /// The same for a quantity that follows the units of the lab. @param kept in its kept unit
-[[nodiscard]] QStringList readingRow(const QString& symbol, Dimension dimension, double kept, int decimals,
+[[nodiscard]] QStringList readingRow(const QString& name, Dimension dimension, double kept, int decimals,
                                      UnitSystem units);
 
 /// How many readings a step has, for its line in the run sheet; empty for none.

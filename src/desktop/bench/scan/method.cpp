@@ -52,11 +52,12 @@ StepPanel* AtTheBench<ScanMethod>::panel(Session& session, Step step) {
 
 QList<QStringList> AtTheBench<ScanMethod>::readings(const DxaTest& test, UnitSystem units) {
     QList<QStringList> rows;
-    rows << readingRow(QStringLiteral("H"), Dimension::Height, centimetres(test.subject.height), 1, units);
+    rows << readingRow(report::say("height"), Dimension::Height, centimetres(test.subject.height), 1, units);
     if (test.mass)
-        rows << readingRow(QStringLiteral("W"), Dimension::Mass, test.mass->value, 2, units);
+        rows << readingRow(report::say("mass"), Dimension::Mass, test.mass->value, 2, units);
     if (test.dose)
-        rows << readingRow(QStringLiteral("µSv"), test.dose->withThisScan().value(), 0, QStringLiteral("µSv"));
+        rows << readingRow(QObject::tr("dose with this scan"), test.dose->withThisScan().value(), 0,
+                           QStringLiteral("µSv"));
     return rows;
 }
 

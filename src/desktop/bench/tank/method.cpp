@@ -77,11 +77,12 @@ void AtTheBench<TankMethod>::refreshStrip(QWidget& strip) {
 QList<QStringList> AtTheBench<TankMethod>::readings(const HydrostaticTest& test, UnitSystem units) {
     QList<QStringList> rows;
     if (test.waterTemperature)
-        rows << readingRow(QStringLiteral("Tw"), test.waterTemperature->value, 2, QStringLiteral("°C"));
+        rows << readingRow(report::say("water temperature"), test.waterTemperature->value, 2,
+                           QStringLiteral("°C"));
     if (test.dryMass)
-        rows << readingRow(QStringLiteral("Ma"), Dimension::Mass, test.dryMass->value, 2, units);
+        rows << readingRow(report::say("dry mass"), Dimension::Mass, test.dryMass->value, 2, units);
     for (const VitalCapacityEffort& effort : test.efforts)
-        rows << readingRow(QStringLiteral("VC"), effort.volume.value(), 2, QStringLiteral("L"));
+        rows << readingRow(QObject::tr("vital capacity"), effort.volume.value(), 2, QStringLiteral("L"));
     return rows;
 }
 

@@ -43,7 +43,7 @@ ClientsPlace::ClientsPlace(Session& session)
       pages_(new QTabWidget), findings_(new FindingsView(session)),
       records_(new RecordMenu(
           session, [this] { return selected(); }, this)),
-      stored_(label({}, "soft")), policy_(new QComboBox), method_(new QComboBox) {
+      stored_(label({}, "soft")), otherPolicy_(new OtherPolicy(session)), method_(new QComboBox) {
     later_->setSingleShot(true);
     later_->setInterval(150);
     auto* right = new QVBoxLayout;
@@ -130,16 +130,9 @@ QLayout* ClientsPlace::dossierHead() {
 
 // The tests one by one, what matters in the latest, and what another policy makes of them.
 QWidget* ClientsPlace::testsPage() {
-    policy_->setAccessibleName(tr("Other policy"));
-    policy_->setMaximumWidth(scaled(300));
-    for (const AnyPolicy& policy : session_.catalogue().policies)
-        policy_->addItem(report::say(common(policy).title), report::plain(common(policy).id));
-    auto* again = button(tr("Recalculate with this policy"));
     auto* visit = button(tr("Report on a visit…"));
     auto* policies = new QHBoxLayout;
-    policies->addWidget(label(tr("Other policy"), "soft", false));
-    policies->addWidget(policy_);
-    policies->addWidget(again);
+    policies->addWidget(otherPolicy_);
     policies->addStretch();
     policies->addWidget(visit);
     auto* page = new QWidget;
@@ -150,7 +143,6 @@ QWidget* ClientsPlace::testsPage() {
     column->addWidget(tests_, 1);
     column->addLayout(policies);
     column->addWidget(stored_);
-    connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
     connect(visit, &QPushButton::clicked, this, &ClientsPlace::reportOnVisit);
     connect(tests_, &RecordsView::activatedId, this, [this] {
         const AnyTest* test = chosenTest();
@@ -160,8 +152,10 @@ QWidget* ClientsPlace::testsPage() {
             showPage(Page::Findings);
     });
     connect(tests_, &RecordsView::currentIdChanged, this, [this] {
-        if (const AnyTest* test = chosenTest())
+        const AnyTest* test = chosenTest();
+        if (test)
             findings_->showTest(*test);
+        otherPolicy_->offerFor(test);
     });
     keepColumns(*tests_, "tests-of-a-client", {{0, 104}, {1, 142}, {2, 122}, {3, 92}, {4, 78}, {5, 168}});
     tests_->setItemDelegateForColumn(3, new MarkDelegate(session_, TableModel::PictureRole, tests_));
@@ -316,6 +310,7 @@ void ClientsPlace::showDossier() {
     } else {
         findings_->showNothing();
     }
+    otherPolicy_->offerFor(chosenTest());
     QStringList stored;
     for (const AnyTest& test : shown_)
         for (const auto& result : session_.book().resultsOf(common(test).id))
@@ -449,13 +444,6 @@ void ClientsPlace::openTest() {
     const AnyTest* test = chosenTest();
     if (test && openOnBench(session_, this, std::string(common(*test).id)))
         Q_EMIT openBench();
-}
-
-void ClientsPlace::recompute() {
-    const AnyTest* test = chosenTest();
-    const auto* policy = session_.catalogue().policy(policy_->currentData().toString().toStdString());
-    if (policy && test)
-        session_.report(session_.recompute(AnyTest(*test), *policy));
 }
 
 void ClientsPlace::addCommands(const PlaceCommands& add) {

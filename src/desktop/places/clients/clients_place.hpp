@@ -2,6 +2,7 @@
 #include "desktop/places/clients/client_strip.hpp"
 #include "desktop/places/clients/clients_model.hpp"
 #include "desktop/places/clients/methods_page.hpp"
+#include "desktop/places/clients/other_policy.hpp"
 #include "desktop/places/clients/plan_page.hpp"
 #include "desktop/places/clients/progress_page.hpp"
 #include "desktop/places/clients/record_menu.hpp"
@@ -59,7 +60,6 @@ private:
     void talk();
     void startTest();
     void openTest();
-    void recompute();
     [[nodiscard]] std::optional<Client> selected() const;
     [[nodiscard]] const AnyTest* chosenTest() const;
     void fillTests(const Client& client);
@@ -85,7 +85,7 @@ private:
     FindingsView* findings_;
     RecordMenu* records_;
     QLabel* stored_;
-    QComboBox* policy_;
+    OtherPolicy* otherPolicy_;
     QComboBox* method_;
     std::vector<AnyTest> shown_;
 };

@@ -94,8 +94,10 @@ QWidget* DayPlace::dayPage() {
     below->addLayout(left, 11);
     below->addLayout(right, 10);
     inside->addWidget(below_, 1);
-    keepColumns(*tasks_, "day-tasks", {{0, 66}, {1, 128}, {2, 92}, {3, 210}});
-    keepColumns(*people_, "day-people", {{0, 70}, {1, 150}, {2, 130}});
+    keepColumns(*tasks_, "day-tasks", {{0, 50}, {1, 128}, {2, 88}, {3, 190}});
+    keepColumns(*people_, "day-people", {{0, 62}, {1, 150}, {2, 118}});
+    wrapLines(*tasks_);
+    wrapLines(*people_);
     connect(now_, &NowBand::acted, this, &DayPlace::answerNow);
     connect(people_, &RecordsView::activatedId, this, &DayPlace::openPerson);
     tasks_->setToolTip(tr("Space ticks a line."));

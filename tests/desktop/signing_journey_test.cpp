@@ -236,5 +236,124 @@ TEST_F(SigningJourney, WithoutAPassphraseNothingIsLocked) {
     EXPECT_TRUE(shell->lock().obstacle().contains(QLatin1String("passphrase")));
 }
 
+// Names that are sealed in the file: by a button, with the phrase shown once, and opened at the next start.
+class SealedNamesJourney : public SigningJourney {
+protected:
+    void seal() {
+        shell->open(PlaceName::Settings);
+        QStringList shown;
+        QTimer answering;
+        QObject::connect(&answering, &QTimer::timeout, [&] {
+            QWidget* modal = QApplication::activeModalWidget();
+            if (auto* asked = qobject_cast<QInputDialog*>(modal)) {
+                asked->setTextValue(QString::fromStdString(words));
+                asked->accept();
+            } else if (modal && modal->objectName() == QLatin1String("phrase")) {
+                for (const QLabel* each : modal->findChildren<QLabel*>())
+                    if (each->accessibleName() == QLatin1String("Recovery phrase"))
+                        phrase = each->text();
+                auto* primary = primaryOf(modal);
+                EXPECT_FALSE(primary->isEnabled());
+                auto* typed = modal->findChild<QLineEdit*>();
+                typed->setText(QStringLiteral("AAAA"));
+                EXPECT_FALSE(primary->isEnabled());
+                typed->setText(phrase.section(QLatin1Char('-'), -1).toLower());
+                EXPECT_TRUE(primary->isEnabled());
+                primary->click();
+            }
+        });
+        answering.start(10);
+        pressed("Seal names…");
+        answering.stop();
+        ASSERT_TRUE(session->signatures().sealedNames().on()) << shell->lastProblem().toStdString();
+    }
+    static QPushButton* primaryOf(QWidget* dialog) {
+        for (QPushButton* each : dialog->findChildren<QPushButton*>())
+            if (each->text() == QLatin1String("Seal names"))
+                return each;
+        return nullptr;
+    }
+    void pressed(const char* words) {
+        for (QPushButton* each : shell->findChildren<QPushButton*>())
+            if (each->text() == QString::fromUtf8(words))
+                return each->click();
+        ADD_FAILURE() << "there is no " << words;
+    }
+    // Opens the window; what its cover offers, and whether it let in who said this.
+    QStringList openAs(const QString& who, const QString& said) {
+        QStringList offered;
+        QTimer::singleShot(0, qApp, [&] {
+            QTimer::singleShot(100, qApp, [&] {
+                auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget());
+                ASSERT_TRUE(cover);
+                auto* box = cover->findChild<QComboBox*>();
+                for (int i = 0; i < box->count(); ++i)
+                    offered << box->itemText(i);
+                auto* field = cover->findChild<QLineEdit*>();
+                QTest::keyClick(field, Qt::Key_Return); // an empty one opens nothing
+                EXPECT_TRUE(cover->isVisible());
+                box->setCurrentIndex(box->findText(who));
+                field->setText(said);
+                QTest::keyClick(field, Qt::Key_Return);
+                EXPECT_FALSE(cover->isVisible());
+                if (auto* next = qobject_cast<LockCover*>(QApplication::activeModalWidget())) {
+                    next->findChild<QComboBox*>()->setCurrentIndex(0);
+                    next->accept();
+                }
+            });
+        });
+        openWindow();
+        QTest::qWait(150); // a second cover asks who is at the bench
+        if (auto* next = qobject_cast<LockCover*>(QApplication::activeModalWidget()))
+            next->accept();
+        return offered;
+    }
+    QString phrase;
+};
+
+TEST_F(SealedNamesJourney, AreSealedByAButtonAndOpenedByAPassphraseAtTheNextStart) {
+    const std::string client = someone().id;
+    const std::string name = session->book().client(client)->name;
+    seal();
+    EXPECT_EQ(phrase.size(), 34);
+    EXPECT_EQ(session->book().client(client)->name, name); // here they are open
+    EXPECT_TRUE(session->book().verify().sound());
+    closeWindow();
+    const QStringList offered = openAs(QStringLiteral("Oriel Thackway"), QString::fromStdString(words));
+    EXPECT_EQ(offered, (QStringList{QStringLiteral("Oriel Thackway"), QStringLiteral("Recovery phrase")}));
+    EXPECT_EQ(session->book().client(client)->name, name);
+    EXPECT_EQ(session->atTheBench().id, "oriel");
+}
+
+TEST_F(SealedNamesJourney, TheRecoveryPhraseOpensThemToo) {
+    const std::string client = someone().id;
+    seal();
+    closeWindow();
+    openAs(QStringLiteral("Recovery phrase"), phrase);
+    EXPECT_NE(session->book().client(client)->name, session->book().client(client)->code);
+}
+
+// While they are closed nobody is measured: an age would be computed from nothing.
+TEST_F(SealedNamesJourney, NobodyIsMeasuredWhileTheyAreClosed) {
+    const Client client = someone();
+    seal();
+    auto names = session->signatures().sealedNames();
+    names.close();
+    EXPECT_FALSE(session->startRun(client, {}, methodGirths));
+    EXPECT_FALSE(session->run());
+    bool asked = false;
+    QTimer::singleShot(100, shell.get(), [&] {
+        auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget());
+        ASSERT_TRUE(asked = cover);
+        cover->findChild<QLineEdit*>()->setText(QString::fromStdString(words));
+        QTest::keyClick(cover->findChild<QLineEdit*>(), Qt::Key_Return);
+    });
+    session->report({});
+    QTest::qWait(500);
+    EXPECT_TRUE(asked);
+    EXPECT_FALSE(session->signatures().sealedNames().locked());
+    EXPECT_TRUE(session->startRun(client, {}, methodGirths));
+}
+
 } // namespace
 } // namespace fusain::desktop::signing_journey_test

@@ -4,6 +4,7 @@
 #include "record/base/json.hpp"
 #include "store/book/lab_book.hpp"
 #include "support/engines.hpp"
+#include "support/own_server.hpp"
 
 #include <atomic>
 #include <chrono>
@@ -50,25 +51,6 @@ void expectKept(LabBook& book, const std::set<int>& accepted) {
     const Verification verified = book.verify();
     EXPECT_TRUE(verified.sound()) << verified.faults.front().what.english();
 }
-
-/// A server of its own, that may be killed.
-class OwnServer {
-public:
-    OwnServer() { EXPECT_TRUE(ask("start")); }
-    ~OwnServer() { EXPECT_TRUE(ask("stop")); }
-    OwnServer(const OwnServer&) = delete;
-    OwnServer& operator=(const OwnServer&) = delete;
-    [[nodiscard]] bool ask(const char* what) const {
-        return QProcess::execute(QStringLiteral(FUSAIN_SOURCE_DIR "/scripts/server"),
-                                 {QLatin1String(what), folder_}) == 0;
-    }
-    [[nodiscard]] QString address() const {
-        return QStringLiteral("postgresql:///postgres?host=%1&user=lab").arg(folder_);
-    }
-
-private:
-    QString folder_ = QString::fromLocal8Bit(FUSAIN_TEST_SERVER) + QStringLiteral("-own-%1").arg(::getpid());
-};
 
 TEST(ServerFaults, AKilledServerLosesNothingThatWasAccepted) {
     const OwnServer server;

@@ -5,6 +5,7 @@
 #include "report/base/words.hpp"
 
 #include <QCoreApplication>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QPointer>
 #include <cmath>
@@ -127,8 +128,13 @@ void BookCare::copyInto(const QString& folder) {
     });
 }
 
+// A network that drops what is sent to it lets every look wait: then it is looked at more seldom.
 void BookCare::lookAtTheFile() {
+    QElapsedTimer took;
+    took.start();
     const auto problem = session_.book().notOurs();
+    constexpr int restFor = 10; // times as long as the look took
+    looking_.setInterval(std::max(lookEvery, restFor * static_cast<int>(took.elapsed())));
     if (problem && !displaced_)
         Q_EMIT displaced(*problem);
     if (!problem && displaced_)

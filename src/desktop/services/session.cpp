@@ -259,6 +259,8 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
     if (atTheBench_.id.empty())
         return failure({FUSAIN_TEXT("No operator is chosen. This lab book has no staff yet."), {}}, {},
                        {FUSAIN_TEXT("Add staff under Settings (Alt+S), People."), {}});
+    if (book_->identities().locked()) // an age would be computed from nothing
+        return tl::unexpected(store::identitiesAreSealed());
     std::unique_ptr<Procedure> begun;
     const auto started = book_->together([&]() -> Expected<void> {
         auto made = begin(client, method, std::nullopt);
@@ -393,6 +395,11 @@ Expected<void> Session::saveVisitOfRun(const std::string& state) {
 void Session::closeRun() {
     if (run())
         close(run()->record().id);
+    tellChanges(true);
+}
+
+void Session::leave(const std::string& testId) {
+    close(testId);
     tellChanges(true);
 }
 

@@ -41,8 +41,8 @@ class Session : public QObject {
     Q_OBJECT
 public:
     /// @param own what this account keeps for itself on this workstation
-    Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, OwnSettings own = OwnSettings(),
-            QObject* parent = nullptr);
+    Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock,
+            OwnSettings own = OwnSettings(), QObject* parent = nullptr);
 
     ~Session() override;
 
@@ -138,6 +138,8 @@ public:
     /// workstation has
     Expected<void> resumeRun(const std::string& testId);
     /// The same for one that another workstation has: it loses it, and the journal says why.
+    /// Takes a test off the bench, because what this window knows of it is behind the record.
+    void leave(const std::string& testId);
     Expected<void> takeOverRun(const std::string& testId, const std::string& reason);
     /// Ends the running test without a result and frees its appointment.
     Expected<void> endRun(const std::string& reason);
@@ -198,7 +200,7 @@ private:
     LabUndo* undoing_;
     Background* background_;
     link::InstrumentHub hub_;   // outlives the recordings
-    QTimer speaking_; ///< says that this workstation still has its tests
+    QTimer speaking_;           ///< says that this workstation still has its tests
     std::int64_t toldUpTo_ = 0; ///< number of the last event that places know of
     Staff atTheBench_;
     bool namesHidden_ = false;

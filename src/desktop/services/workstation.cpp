@@ -10,7 +10,12 @@ namespace fusain::desktop {
 
 Workstation::Workstation(store::LabBook& book, OwnSettings& own)
     : book_(book), own_(own),
-      leases_(book, own.value(QLatin1String(nameKey), QSysInfo::machineHostName()).toString().toStdString()) {}
+      leases_(book, own.value(QLatin1String(nameKey), QSysInfo::machineHostName()).toString().toStdString()) {
+    book_.collectIn(book_.address().beside(
+        QStringLiteral(".waiting-") +
+        QString::fromLatin1(
+            own.value(QLatin1String(nameKey), QSysInfo::machineHostName()).toString().toUtf8().toHex())));
+}
 
 QString Workstation::ownKey(const std::string& key) const {
     return QStringLiteral("at/%1/%2")

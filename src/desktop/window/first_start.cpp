@@ -2,11 +2,14 @@
 
 #include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/services/lab_forms.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
+#include "store/book/signatures.hpp"
 
+#include <QCheckBox>
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QVBoxLayout>
@@ -60,17 +63,26 @@ private:
     Form* form_;
 };
 
-class PeoplePage : public KeptPage {
+class StaffPage : public KeptPage {
 public:
-    explicit PeoplePage(Session& session)
-        : KeptPage(session, QObject::tr("Staff"),
-                   QObject::tr("Enter at least one physiologist. Add others later under Settings (Alt+S), People."), 1),
-          physiologist_(new QLineEdit), technician_(new QLineEdit) {
+    explicit StaffPage(Session& session)
+        : KeptPage(
+              session, QObject::tr("Staff"),
+              QObject::tr("Enter at least one physiologist. Add others later under Settings (Alt+S), People."),
+              1),
+          physiologist_(new QLineEdit), technician_(new QLineEdit),
+          signIn_(new QCheckBox(QObject::tr("Everybody signs in with a passphrase"))) {
         auto* form = new QFormLayout(this);
         for (const Staff& member : session.book().staff())
             form->addRow(report::say(roleText(member.role)), label(QString::fromStdString(member.name)));
         form->addRow(QObject::tr("Physiologist"), physiologist_);
         form->addRow(QObject::tr("Technician (optional)"), technician_);
+        signIn_->setChecked(session.signatures().everybodySignsIn());
+        form->addRow(signIn_);
+        form->addRow(label(
+            QObject::tr("For one person nothing needs to be asked. Where several work on one record, each "
+                        "proves who they are, and signs with a key of their own. It can be changed later."),
+            "soft"));
         form->addRow(problemLine());
     }
 
@@ -87,7 +99,15 @@ private:
             return failure({FUSAIN_TEXT("At least one physiologist is needed."), {}});
         if (session_.atTheBench().id.empty())
             static_cast<void>(session_.setAtTheBench(*answers)); // a first colleague has no passphrase yet
-        return {};
+        return keepSignIn(*answers);
+    }
+    // Whoever asks for it has a passphrase first; the journal says what was decided.
+    Expected<void> keepSignIn(const Staff& physiologist) {
+        const bool wanted = signIn_->isChecked();
+        if (wanted && !session_.signatures().keyOf(physiologist.id) &&
+            NewPassphrase(session_, physiologist, this).exec() != QDialog::Accepted)
+            return failure({FUSAIN_TEXT("{1} has no passphrase yet."), {physiologist.name}});
+        return session_.signatures().setEverybodySignsIn(wanted, physiologist.id);
     }
     Expected<void> add(QLineEdit* name, Role role) {
         const std::string typed = name->text().simplified().toStdString();
@@ -101,6 +121,7 @@ private:
         return saved;
     }
     QLineEdit *physiologist_, *technician_;
+    QCheckBox* signIn_;
 };
 
 class CertificatesPage : public KeptPage {
@@ -194,7 +215,7 @@ FirstStart::FirstStart(Session& session, QWidget* parent) : QWizard(parent) {
     setMinimumSize(scaled(760), scaled(640));
     setButtonText(QWizard::CancelButton, tr("Finish later"));
     addPage(new FormPage<LetterheadForm>(session, tr("Your lab"), tr("Shown on every page."), 0));
-    addPage(new PeoplePage(session));
+    addPage(new StaffPage(session));
     addPage(new FormPage<MethodsForm>(
         session, tr("Methods and instruments"),
         tr("Only these methods are shown. Readings of an instrument that is not connected are typed."), 2));

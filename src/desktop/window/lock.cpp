@@ -9,6 +9,7 @@
 #include <QApplication>
 #include <QKeyEvent>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace fusain::desktop {
 
@@ -18,24 +19,20 @@ LockCover::LockCover(Session& session, QWidget* window, Why why)
     setObjectName(QStringLiteral("lock"));
     setAccessibleName(tr("Locked"));
     setModal(true);
-    who_->setAccessibleName(tr("Who you are"));
-    for (const Staff& staff : session.book().staff())
-        if (why == Why::Start || session.signatures().keyOf(staff.id)) {
-            who_->addItem(report::plain(staff.name), report::plain(staff.id));
-            if (staff.id == session.atTheBench().id)
-                who_->setCurrentIndex(who_->count() - 1);
-        }
+    offer(why);
     passphrase_->setPlaceholderText(tr("passphrase"));
     auto* open = button(why == Why::Idle ? tr("Unlock") : tr("Take the bench"), true);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(scaled(10));
     middle->addWidget(label(why == Why::Idle ? tr("Locked") : tr("Who is at the bench?"), "title"));
     middle->addWidget(label(why == Why::Idle ? tr("Running tests and recordings continue.")
-                                             : tr("Enter your passphrase if you have one."),
+                            : why == Why::Sealed
+                                ? tr("Names are sealed in this lab book. Your passphrase opens them.")
+                                : tr("Enter your passphrase if you have one."),
                             "soft"));
     for (QWidget* each : std::initializer_list<QWidget*>{who_, passphrase_, open, said_})
         middle->addWidget(each);
-    if (why == Why::Start) { // nothing runs yet
+    if (why != Why::Idle) { // nothing runs yet
         auto* leave = button(tr("Close Fusain"));
         middle->addWidget(leave);
         connect(leave, &QPushButton::clicked, qApp, &QApplication::quit);
@@ -54,14 +51,38 @@ LockCover::LockCover(Session& session, QWidget* window, Why why)
     passphrase_->setFocus();
 }
 
+void LockCover::offer(Why why) {
+    who_->setAccessibleName(tr("Who you are"));
+    const auto holders = session_.signatures().sealedNames().holders();
+    for (const Staff& staff : session_.book().staff()) {
+        const bool offered = why == Why::Sealed ? std::ranges::find(holders, staff.id) != holders.end()
+                                                : why == Why::Start || session_.signatures().keyOf(staff.id);
+        if (!offered)
+            continue;
+        who_->addItem(report::plain(staff.name), report::plain(staff.id));
+        if (staff.id == session_.atTheBench().id)
+            who_->setCurrentIndex(who_->count() - 1);
+    }
+    if (why == Why::Sealed)
+        who_->addItem(tr("Recovery phrase"), QString());
+}
+
+// The phrase opens names and takes nobody's place at the bench.
+Expected<void> LockCover::tryToOpen(const std::string& staff, const std::string& said) {
+    if (staff.empty() && session_.signatures().sealedNames().on())
+        return session_.signatures().openNames(said);
+    return session_.signatures().isPassphraseOf(staff, said);
+}
+
 void LockCover::unlock() {
     const std::string id = who_->currentData().toString().toStdString(),
                       said = passphrase_->text().toStdString();
     passphrase_->clear();
-    const auto right = session_.signatures().isPassphraseOf(id, said);
+    const auto right = tryToOpen(id, said);
     if (!right)
         return announce(said_, report::say(right.error().what));
-    if (id != session_.atTheBench().id)
+    session_.report({}); // names that were sealed are read again
+    if (!id.empty() && id != session_.atTheBench().id)
         for (const Staff& staff : session_.book().staff())
             if (staff.id == id && !session_.setAtTheBench(staff, said))
                 return;
@@ -72,6 +93,11 @@ Lock::Lock(Session& session, QWidget* window) : QObject(window), session_(sessio
     idle_.setSingleShot(true);
     connect(&idle_, &QTimer::timeout, this, &Lock::lockNow);
     connect(&session, &Session::recorded, this, &Lock::touched); // nobody is locked out of a reading that runs
+    // Another workstation took a key away, or sealed names.
+    connect(&session, &Session::changed, this, [this] {
+        if (session_.signatures().sealedNames().locked())
+            QTimer::singleShot(0, this, &Lock::askWhoItIs);
+    });
     qApp->installEventFilter(this);
     lockAfter(session.own().value(QLatin1String(lockAfterKey), usualLockAfter).toInt());
 }
@@ -99,6 +125,8 @@ void Lock::lockNow() {
 }
 
 void Lock::askWhoItIs() {
+    if (session_.signatures().sealedNames().locked())
+        cover(LockCover::Why::Sealed);
     if (session_.atTheBench().id.empty() && !session_.book().staff().empty())
         cover(LockCover::Why::Start);
 }

@@ -14,13 +14,16 @@ namespace fusain::desktop {
 class LockCover : public QDialog {
     Q_OBJECT
 public:
-    /// Idle: only who has a passphrase opens it. Start: who has none is asked for none.
-    enum class Why { Idle, Start };
+    /// Idle: only who has a passphrase opens it. Start: who has none is asked for none. Sealed: names are
+    /// sealed in the file, and only a passphrase to which they were given opens them, or the recovery phrase.
+    enum class Why { Idle, Start, Sealed };
     LockCover(Session& session, QWidget* window, Why why);
     void reject() override {} // Esc leaves nothing
 
 private:
+    void offer(Why why);
     void unlock();
+    [[nodiscard]] Expected<void> tryToOpen(const std::string& staff, const std::string& said);
     Session& session_;
     QComboBox* who_;
     QLineEdit* passphrase_;
@@ -34,7 +37,8 @@ class Lock : public QObject {
 public:
     Lock(Session& session, QWidget* window);
     void lockNow();
-    /// At the start, where whoever was at the bench last has a passphrase.
+    /// At the start, where whoever was at the bench last has a passphrase; and whenever names are sealed and
+    /// not open here.
     void askWhoItIs();
     [[nodiscard]] bool locked() const { return cover_ != nullptr; }
     /// Why there is nothing to lock; empty where there is.

@@ -99,6 +99,8 @@ Shell::Shell(Session& session)
     setCentralWidget(page);
 
     lock_ = new Lock(session, this);
+    waiting_ = new Waiting(session, this);
+    QTimer::singleShot(0, waiting_, &Waiting::deliver); // what waited since the window was closed
     connect(settings_, &SettingsPlace::lockAfterChosen, lock_, &Lock::lockAfter);
     QTimer::singleShot(0, lock_, &Lock::askWhoItIs); // once the window is there
     addCommands();
@@ -137,10 +139,12 @@ Shell::Shell(Session& session)
 // What concerns the record itself stands above everything else until it is mended.
 void Shell::watchBook() {
     connect(&session_.care(), &BookCare::displaced, this, [this](const Problem& problem) {
-        showCare(report::say(problem), !session_.book().address().onServer());
+        awayWords_ = report::say(problem);
+        showCare(awayWords_ + QLatin1Char(' ') + waiting_->words(), !session_.book().address().onServer());
     });
     connect(&session_.care(), &BookCare::back, this, [this] {
         careBar_->hide();
+        waiting_->deliver();
         session_.tellChanges(true, true); // others may have written meanwhile
     });
     connect(&session_.care(), &BookCare::verified, this, [this] {
@@ -485,18 +489,22 @@ void Shell::open(PlaceName place) {
 }
 
 void Shell::refresh() {
-    if (!canRead())
-        return;
+    if (!canRead() && !(session_.run() && places_->currentIndex() == static_cast<int>(PlaceName::Bench)))
+        return; // at the bench work goes on
     current()->refresh();
     refreshFrame();
 }
 
 // What cannot be read is not shown as nothing: nobody is booked, no client, no test. The place stays as it was.
 bool Shell::canRead() {
-    const auto away = session_.book().address().onServer() ? session_.book().notOurs() : std::nullopt;
-    if (away)
-        showCare(report::say(*away), false);
-    return !away;
+    if (!session_.book().address().onServer())
+        return true;
+    if (!session_.book().away()) // else it is looked for every few seconds
+        if (const auto problem = session_.book().notOurs())
+            awayWords_ = report::say(*problem);
+    if (session_.book().away())
+        showCare(awayWords_ + QLatin1Char(' ') + waiting_->words(), false);
+    return !session_.book().away();
 }
 
 // What stands around every place.

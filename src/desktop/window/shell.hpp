@@ -10,6 +10,7 @@
 #include "desktop/widgets/typing_pause.hpp"
 #include "desktop/window/book_menu.hpp"
 #include "desktop/window/lock.hpp"
+#include "desktop/window/waiting.hpp"
 
 #include <QMainWindow>
 #include <QProgressBar>
@@ -110,7 +111,9 @@ private:
     Commands* commands_;
     TypingPause* typingPause_;
     Lock* lock_;
-    QFrame* undoBar_; ///< what was done last, as long as it is fresh
+    Waiting* waiting_;
+    QString awayWords_; ///< what was said when the server went
+    QFrame* undoBar_;   ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
     QPushButton* undoBack_;
     QTimer* undoTime_;

@@ -57,13 +57,14 @@ Done Procedure::append(std::string_view kind, Json data, const AlsoKept& also) {
     if (auto sound = readable(event); !sound)
         return sound;
     Expected<Event> kept = tl::unexpected(Problem{});
-    const Done done = journal_->together([&]() -> Done {
+    const auto keep = [&]() -> Done {
         kept = journal_->append(std::move(event));
         if (!kept)
             return tl::unexpected(kept.error());
         return also ? also() : Done();
-    });
-    if (!done)
+    };
+    // One event alone is whole by itself, and may wait for a server that is away.
+    if (const Done done = also ? journal_->together(keep) : keep(); !done)
         return done;
     apply(*kept);
     events_.push_back(std::move(*kept));

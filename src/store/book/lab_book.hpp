@@ -11,6 +11,8 @@
 #include "store/book/verification.hpp"
 
 #include <QSqlDatabase>
+#include <QSqlQuery>
+#include <any>
 #include <limits>
 #include <map>
 #include <memory>
@@ -23,6 +25,7 @@ struct AnyTest;
 namespace fusain::store {
 
 class ClientIndex;
+class Outbox;
 class KnownTests;
 
 /// An appointment and what became of it.
@@ -88,6 +91,8 @@ public:
     /// Why nothing more is accepted: the file was removed or replaced, or somebody else writes to it. Nothing
     /// as long as all is well.
     [[nodiscard]] std::optional<Problem> notOurs() const;
+    /// Whether its server was away when it was last looked for; nobody waits for the answer.
+    [[nodiscard]] bool away() const { return away_; }
     /// Since when the window had the book that went without closing it; empty when it was closed.
     [[nodiscard]] const std::string& endedBadly() const { return place_.endedBadly(); }
     /// Whether other accounts could read the file before it was opened; they cannot any more.
@@ -104,6 +109,19 @@ public:
     /// The events of a test of which this window goes on from here: where another workstation writes to it
     /// meanwhile, what is written here after that is refused.
     [[nodiscard]] std::vector<Event> takeUp(const std::string& test);
+    /// From here on what is accepted in a running test while the server is away is kept on this workstation
+    /// (Outbox) until it is back. @param path of the file; what waits there is delivered
+    void collectIn(const QString& path);
+    /// What waits for the server, in order.
+    [[nodiscard]] std::vector<Event> waiting();
+    /// Puts what waits into the book. @return how much; a Problem when the server is away, or where another
+    /// workstation has written to the same test: then it goes on waiting, and somebody decides
+    [[nodiscard]] Expected<int> deliver();
+    /// Decides it: what waits goes behind what the other wrote, or is not taken. What is not taken stands in
+    /// the journal with the reason.
+    [[nodiscard]] Expected<int> deliverBehind(const std::string& test);
+    [[nodiscard]] Expected<void> doNotTake(const std::string& test, const std::string& by,
+                                           const std::string& reason);
     /// Tells when another workstation has written; never of a book that is a file.
     void listen(std::function<void()> told);
     /// The events of a test, client …, in order, with their recordings.
@@ -216,6 +234,16 @@ public:
     static Expected<void> restore(const QString& backup, const QString& target, Progress* progress = nullptr);
 
 private:
+    [[nodiscard]] bool mayWait(const Event& event) const;
+    [[nodiscard]] bool waitsFor(const std::string& test);
+    [[nodiscard]] Expected<Event> keepWaiting(Event event);
+    [[nodiscard]] Expected<Event> write(Event event);
+    [[nodiscard]] Expected<void> deliverOne(const Event& waiting, std::int64_t after);
+    [[nodiscard]] std::optional<std::int64_t> inTheBook(const Event& waiting, std::int64_t after);
+    /// Rows as they were seen last, where the server is away.
+    template <class T, class Convert>
+    [[nodiscard]] std::vector<T> seen(const QString& what, Expected<QSqlQuery> rows, Convert convert);
+
     friend class Leases; // which are beside the record, on the same connection
     friend class SealedNames;
     explicit LabBook(BookAddress address);
@@ -255,6 +283,9 @@ private:
     std::unique_ptr<Identities> identities_;      ///< before what reads and writes with it
     std::unique_ptr<Projection> projection_;
     std::unique_ptr<KnownTests> known_;
+    std::unique_ptr<Outbox> outbox_;   ///< nothing for a book that is a file
+    std::map<QString, std::any> seen_; ///< what was read last, of a book on a server
+    mutable bool away_ = false;        ///< as of the last look
     std::unique_ptr<ClientIndex> index_;
 };
 

@@ -7,6 +7,7 @@
 #include "store/book/known_tests.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/book/migrations.hpp"
+#include "store/book/outbox.hpp"
 #include "store/book/recordings.hpp"
 #include "store/book/sql.hpp"
 #include "store/book/tables.hpp"

@@ -91,6 +91,21 @@ QString lowered(const std::string& value) {
 
 } // namespace
 
+// While the server is away what was seen last stands for what is there; a place that was never looked at stays
+// empty.
+template <class T, class Convert>
+std::vector<T> LabBook::seen(const QString& what, Expected<QSqlQuery> rows, Convert convert) {
+    if (!dialectOf(address_).shared())
+        return collect<T>(std::move(rows), convert);
+    if (!rows) {
+        const auto before = seen_.find(what);
+        return before == seen_.end() ? std::vector<T>() : std::any_cast<std::vector<T>>(before->second);
+    }
+    std::vector<T> found = collect<T>(std::move(rows), convert);
+    seen_[what] = found;
+    return found;
+}
+
 std::vector<std::pair<std::string, std::string>> LabBook::subjectsSince(std::int64_t sequence) {
     return collect<std::pair<std::string, std::string>>(
         run(connection(),
@@ -132,8 +147,9 @@ std::vector<Client> LabBook::clients() {
 }
 
 std::optional<Client> LabBook::client(const std::string& id) {
-    auto found = collect<Client>(run(connection(), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
-                                 [this](const QSqlQuery& row) { return clientIn(row, *identities_); });
+    auto found = seen<Client>(QStringLiteral("client ") + text(id),
+                              run(connection(), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
+                              [this](const QSqlQuery& row) { return clientIn(row, *identities_); });
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
 
@@ -164,27 +180,29 @@ std::vector<Client> LabBook::likelyDuplicates(const Client& client) {
 }
 
 std::vector<Staff> LabBook::staff() {
-    return collect<Staff>(
-        run(connection(), QStringLiteral("SELECT document FROM staff ORDER BY name")),
-        [](const QSqlQuery& row) { return kept(staffFromJson(documentIn(row, 0), "staff")); });
+    return seen<Staff>(QStringLiteral("staff"),
+                       run(connection(), QStringLiteral("SELECT document FROM staff ORDER BY name")),
+                       [](const QSqlQuery& row) { return kept(staffFromJson(documentIn(row, 0), "staff")); });
 }
 
 std::vector<Visit> LabBook::visitsBetween(Instant from, Instant to) {
-    return collect<Visit>(run(connection(),
-                              visitColumns + QStringLiteral("WHERE at >= ? AND at < ? ORDER BY at"),
-                              {text(isoText(from)), text(isoText(to))}),
-                          visitsIn(*identities_));
+    return seen<Visit>(QStringLiteral("visits ") + text(from) + text(to),
+                       run(connection(), visitColumns + QStringLiteral("WHERE at >= ? AND at < ? ORDER BY at"),
+                           {text(isoText(from)), text(isoText(to))}),
+                       visitsIn(*identities_));
 }
 
 std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
-    return collect<Visit>(
+    return seen<Visit>(
+        QStringLiteral("visits of ") + text(clientId),
         run(connection(), visitColumns + QStringLiteral("WHERE client = ? ORDER BY at"), {text(clientId)}),
         visitsIn(*identities_));
 }
 
 std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
-    return collect<AnyTest>(newestTests(connection(), QStringLiteral("client = ?"), {text(clientId)}),
-                            testsIn(*known_));
+    return seen<AnyTest>(QStringLiteral("tests of ") + text(clientId),
+                         newestTests(connection(), QStringLiteral("client = ?"), {text(clientId)}),
+                         testsIn(*known_));
 }
 
 std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& clientId) {
@@ -218,7 +236,8 @@ std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
 }
 
 std::vector<AnyTest> LabBook::runningTests() {
-    return collect<AnyTest>(
+    return seen<AnyTest>(
+        QStringLiteral("running tests"),
         newestTests(connection(), QStringLiteral("state = 'running'"), {}, QStringLiteral("started_at DESC")),
         testsIn(*known_));
 }
@@ -239,31 +258,34 @@ std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
 
 // A chart reads a long history at once, and the engine takes the documents apart faster than we would.
 std::vector<Check> LabBook::checks(const std::string& instrument) {
-    return collect<Check>(
-        run(connection(), dialectOf(connection()).checksOfAnInstrument(), {text(instrument)}),
-        [](const QSqlQuery& row) {
-            const auto words = [&](int column) { return row.value(column).toString().toStdString(); };
-            Check check{words(0),
-                        words(1),
-                        words(2),
-                        instantIn(row, 3),
-                        row.value(4).toDouble(),
-                        row.value(5).toDouble(),
-                        row.value(6).toBool(),
-                        words(7),
-                        words(8),
-                        {}};
-            check.readings = {check.reading};
-            if (!row.value(10).toBool())
-                check.note = FUSAIN_TEXT("▲ This entry is damaged and cannot be read.");
-            if (const Json several = Json::parse(words(9), nullptr, false); several.is_array())
-                check.readings = several.get<std::vector<double>>();
-            return std::optional(check);
-        });
+    return seen<Check>(QStringLiteral("checks ") + text(instrument),
+                       run(connection(), dialectOf(connection()).checksOfAnInstrument(), {text(instrument)}),
+                       [](const QSqlQuery& row) {
+                           const auto words = [&](int column) {
+                               return row.value(column).toString().toStdString();
+                           };
+                           Check check{words(0),
+                                       words(1),
+                                       words(2),
+                                       instantIn(row, 3),
+                                       row.value(4).toDouble(),
+                                       row.value(5).toDouble(),
+                                       row.value(6).toBool(),
+                                       words(7),
+                                       words(8),
+                                       {}};
+                           check.readings = {check.reading};
+                           if (!row.value(10).toBool())
+                               check.note = FUSAIN_TEXT("▲ This entry is damaged and cannot be read.");
+                           if (const Json several = Json::parse(words(9), nullptr, false); several.is_array())
+                               check.readings = several.get<std::vector<double>>();
+                           return std::optional(check);
+                       });
 }
 
 std::vector<Study> LabBook::studies(const std::string& instrument) {
-    return collect<Study>(
+    return seen<Study>(
+        QStringLiteral("studies ") + text(instrument),
         run(connection(),
             QStringLiteral(
                 "SELECT id, instrument, at, document FROM studies WHERE ? = '' OR instrument = ? ORDER BY at"),
@@ -346,7 +368,8 @@ std::vector<PersonValue> LabBook::latestValues(std::string_view method, const st
 }
 
 std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const std::string& prefix) {
-    return collect<std::pair<std::string, std::string>>(
+    return seen<std::pair<std::string, std::string>>(
+        QStringLiteral("settings under ") + text(prefix),
         run(connection(),
             QStringLiteral("SELECT key, value FROM settings WHERE substr(key, 1, length(?)) = ? ORDER BY key"),
             {text(prefix), text(prefix)}),
@@ -359,8 +382,11 @@ std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const st
 
 std::string LabBook::setting(const std::string& key, const std::string& otherwise) {
     auto rows = run(connection(), QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});
-    return rows && rows->next() ? identities_->readPaper(key, rows->value(0).toString().toStdString())
-                                : otherwise;
+    const auto found =
+        seen<std::string>(QStringLiteral("setting ") + text(key), std::move(rows), [&](const QSqlQuery& row) {
+            return std::optional(identities_->readPaper(key, row.value(0).toString().toStdString()));
+        });
+    return found.empty() ? otherwise : found.front();
 }
 
 } // namespace fusain::store

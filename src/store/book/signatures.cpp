@@ -123,6 +123,32 @@ SealedNames Signatures::sealedNames() const {
     return SealedNames(book_, cost_);
 }
 
+Expected<void> Signatures::giveNamesToAll() {
+    for (const Staff& each : book_.staff())
+        if (const auto key = keyOf(each.id))
+            if (auto given = sealedNames().allow(each.id, *key); !given)
+                return given;
+    return {};
+}
+
+Expected<int> Signatures::sealNames(const std::string& by, const std::string& phrase) {
+    if (!keyOf(by))
+        return failure({FUSAIN_TEXT("Whoever seals names needs a passphrase first."), {}}, {},
+                       {FUSAIN_TEXT("Make yours under Settings (Alt+S), People."), {}});
+    int inClear = 0;
+    const auto done = book_.together([&]() -> Expected<void> {
+        const auto sealed = sealedNames().seal(by, phrase);
+        inClear = sealed.value_or(0);
+        return sealed ? giveNamesToAll() : tl::unexpected(sealed.error());
+    });
+    return done ? Expected<int>(inClear) : tl::unexpected(done.error());
+}
+
+Expected<void> Signatures::openNames(const std::string& phrase) {
+    auto opened = sealedNames().openWithPhrase(phrase);
+    return opened ? giveNamesToAll() : opened;
+}
+
 bool Signatures::everybodySignsIn() const {
     return book_.setting(signInSetting) == everybody;
 }
@@ -160,8 +186,11 @@ std::optional<Problem> Signatures::mustWait(const std::vector<Event>& wrong) con
 
 Expected<void> Signatures::isPassphraseOf(const std::string& staff, const std::string& passphrase) {
     const auto key = keyOf(staff);
-    if (!key)
+    if (!key) {
+        if (auto problem = book_.notOurs()) // nobody is taken at their word because a cable was pulled
+            return tl::unexpected(*problem);
         return everybodySignsIn() ? noPassphrase(book_, staff) : Expected<void>();
+    }
     const auto wrong = wrongInARow(staff);
     if (auto problem = mustWait(wrong))
         return tl::unexpected(*problem);

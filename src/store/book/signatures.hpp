@@ -71,8 +71,14 @@ public:
 
     /// Identities at rest, which are given to who has a key.
     [[nodiscard]] SealedNames sealedNames() const;
+    /// Seals identities, and gives them to everybody with a key. @param by somebody with a key
+    /// @return how many entries of the journal hold an identity in clear and are not changed
+    [[nodiscard]] Expected<int> sealNames(const std::string& by, const std::string& phrase);
+    /// Opens them, and gives them to who made a key while they were closed.
+    [[nodiscard]] Expected<void> openNames(const std::string& phrase);
 
 private:
+    [[nodiscard]] Expected<void> giveNamesToAll();
     [[nodiscard]] std::vector<Event> wrongInARow(const std::string& staff) const;
     [[nodiscard]] std::optional<Problem> mustWait(const std::vector<Event>& wrong) const;
 

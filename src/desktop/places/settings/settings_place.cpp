@@ -1,13 +1,11 @@
 #include "desktop/places/settings/settings_place.hpp"
 
 #include "desktop/places/settings/lab_book_page.hpp"
+#include "desktop/places/settings/people_page.hpp"
 #include "desktop/services/lab_undo.hpp"
-#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/ask.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
-#include "store/book/signatures.hpp"
 
 #include <QFormLayout>
 #include <QScrollArea>
@@ -43,10 +41,7 @@ QWidget* scrolled(QWidget* page) {
 
 SettingsPlace::SettingsPlace(Session& session)
     : Place(session), list_(new QListWidget), pages_(new QStackedWidget), save_(button(tr("Save"), true)),
-      said_(label({}, "warning")),
-      colleagues_(table({tr("name"), tr("role"), tr("signs with a key")}, tr("Who works here"))),
-      colleagueName_(new QLineEdit), colleagueRole_(new QComboBox),
-      signIn_(new QCheckBox(tr("Everybody signs in with a passphrase"))), dark_(new QCheckBox(tr("Dark"))),
+      said_(label({}, "warning")), people_(new PeoplePage(session)), dark_(new QCheckBox(tr("Dark"))),
       contrast_(new QCheckBox(tr("High contrast"))), names_(new QCheckBox(tr("Hide clients' names"))),
       textSize_(new QComboBox), lockAfter_(new QComboBox) {
     list_->setAccessibleName(tr("Pages of the settings"));
@@ -60,10 +55,14 @@ SettingsPlace::SettingsPlace(Session& session)
         pageFor(tr("Getting out"), tr("Read to every client before the door is shut or the water is "
                                       "entered."));
     formPages_ = {lab, methods, waysOut};
+    auto* people = pageFor(tr("People"),
+                           tr("Who measures and who signs. The physiologist says who works here. Whoever has a "
+                              "passphrase enters it at the bench and for each signature."));
+    static_cast<QVBoxLayout*>(people->layout())->addWidget(people_, 1);
     auto* book = pageFor(tr("Lab book and copies"), {});
     book->layout()->addWidget(new LabBookPage(session));
     const std::pair<QString, QWidget*> pages[] = {{tr("The lab"), lab},
-                                                  {tr("People"), peoplePage()},
+                                                  {tr("People"), people},
                                                   {tr("Methods and instruments"), methods},
                                                   {tr("Getting out"), waysOut},
                                                   {tr("Screen and keys"), screenPage()},
@@ -88,40 +87,6 @@ SettingsPlace::SettingsPlace(Session& session)
     connect(save_, &QPushButton::clicked, this, &SettingsPlace::save);
     loadForms();
     list_->setCurrentRow(0);
-}
-
-QWidget* SettingsPlace::peoplePage() {
-    auto* page = pageFor(tr("People"),
-                         tr("Who measures and who signs. The physiologist says who works here. Whoever has a "
-                            "passphrase enters it at the bench and for each signature."));
-    auto* column = static_cast<QVBoxLayout*>(page->layout());
-    colleagues_->setColumnWidth(0, scaled(280));
-    colleagues_->setColumnWidth(1, scaled(150));
-    colleagueName_->setPlaceholderText(tr("name"));
-    colleagueName_->setAccessibleName(tr("Name of a new colleague"));
-    colleagueRole_->addItem(tr("technician"), QStringLiteral("technician"));
-    colleagueRole_->addItem(tr("trainee"), QStringLiteral("trainee"));
-    colleagueRole_->addItem(tr("physiologist"), QStringLiteral("physiologist"));
-    colleagueRole_->addItem(tr("administrator"), QStringLiteral("administrator"));
-    colleagueRole_->setAccessibleName(tr("Role of a new colleague"));
-    signIn_->setToolTip(tr("Nobody takes the bench or signs a test without one. For labs of several people."));
-    auto* add = button(tr("Add colleague"));
-    auto* row = new QHBoxLayout;
-    row->addWidget(colleagueName_, 1);
-    row->addWidget(colleagueRole_);
-    row->addWidget(add);
-    auto* mine = button(tr("Passphrase…"));
-    mine->setToolTip(tr("Yours, or a first one of the chosen colleague, who types it here."));
-    auto* revoke = button(tr("Revoke the chosen key…"));
-    column->addWidget(colleagues_, 1);
-    column->addLayout(inOneRow({mine, revoke}));
-    column->addLayout(row);
-    column->addWidget(signIn_);
-    connect(signIn_, &QCheckBox::clicked, this, &SettingsPlace::askEverybody);
-    connect(mine, &QPushButton::clicked, this, &SettingsPlace::changePassphrase);
-    connect(revoke, &QPushButton::clicked, this, &SettingsPlace::revokeKey);
-    connect(add, &QPushButton::clicked, this, &SettingsPlace::addColleague);
-    return page;
 }
 
 QWidget* SettingsPlace::screenPage() {
@@ -209,7 +174,7 @@ void SettingsPlace::showEvent(QShowEvent* event) {
 }
 
 void SettingsPlace::refresh() {
-    showColleagues();
+    people_->refresh();
     showScreen();
 }
 
@@ -243,76 +208,6 @@ void SettingsPlace::showPage(Page page) {
 void SettingsPlace::undo() {
     Place::undo();
     loadForms();
-}
-
-void SettingsPlace::showColleagues() {
-    const auto staff = session_.book().staff();
-    colleagues_->setRowCount(static_cast<int>(staff.size()));
-    for (int i = 0; i < colleagues_->rowCount(); ++i)
-        setRow(colleagues_, i,
-               {QString::fromStdString(staff[static_cast<std::size_t>(i)].name),
-                report::say(roleText(staff[static_cast<std::size_t>(i)].role)),
-                session_.signatures().keyOf(staff[static_cast<std::size_t>(i)].id) ? tr("yes") : tr("no")});
-    signIn_->setChecked(session_.signatures().everybodySignsIn());
-}
-
-Staff SettingsPlace::chosenColleague() const {
-    const auto staff = session_.book().staff();
-    const int row = colleagues_->currentRow();
-    return row >= 0 && row < static_cast<int>(staff.size()) ? staff[static_cast<std::size_t>(row)] : Staff();
-}
-
-void SettingsPlace::askEverybody(bool everybody) {
-    if (!may(session_.atTheBench().role, Right::Colleagues))
-        session_.report(failure({FUSAIN_TEXT("The physiologist or an administrator decides this."), {}}));
-    else if (provesWhoItIs(session_, this, everybody ? tr("Ask everybody") : tr("Ask nobody")))
-        session_.report(session_.signatures().setEverybodySignsIn(everybody, session_.atTheBench().id));
-    showColleagues();
-}
-
-void SettingsPlace::changePassphrase() {
-    if (session_.atTheBench().id.empty())
-        return said_->setText(tr("Choose who is at the bench first."));
-    // A first one of somebody else is made beside whoever says who works here.
-    const Staff chosen = chosenColleague();
-    const bool theirs = !chosen.id.empty() && chosen.id != session_.atTheBench().id &&
-                        may(session_.atTheBench().role, Right::Colleagues) &&
-                        !session_.signatures().keyOf(chosen.id);
-    if (theirs && !provesWhoItIs(session_, this, tr("First passphrase of a colleague")))
-        return;
-    if (NewPassphrase(session_, theirs ? chosen : session_.atTheBench(), this).exec() == QDialog::Accepted)
-        showColleagues();
-}
-
-void SettingsPlace::revokeKey() {
-    const Staff whose = chosenColleague();
-    if (whose.id.empty())
-        return said_->setText(tr("Choose a colleague first."));
-    if (!may(session_.atTheBench().role, Right::Colleagues) && session_.atTheBench().id != whose.id)
-        return said_->setText(tr("The physiologist revokes the key of somebody else."));
-    const QString reason = askReason(this, tr("Revoke the key of %1").arg(report::plain(whose.name)),
-                                     tr("Why? What it signed stays signed; a new key can be made after this."));
-    if (!reason.isEmpty() && provesWhoItIs(session_, this, tr("Revoke key")) &&
-        session_.report(
-            session_.signatures().revokeKey(whose.id, session_.atTheBench().id, reason.toStdString())))
-        showColleagues();
-}
-
-void SettingsPlace::addColleague() {
-    const QString name = colleagueName_->text().simplified();
-    if (name.isEmpty())
-        return said_->setText(tr("A colleague needs a name."));
-    const bool first = session_.book().staff().empty();
-    if (!first && !may(session_.atTheBench().role, Right::Colleagues))
-        return said_->setText(tr("The physiologist says who works here: change who is at the bench first."));
-    const Staff colleague{session_.freshId("staff"), name.toStdString(),
-                          roleFromText(colleagueRole_->currentData().toString().toStdString())};
-    const auto saved = session_.book().save(colleague, first ? colleague.id : session_.atTheBench().id);
-    if (saved && first)
-        static_cast<void>(session_.setAtTheBench(colleague)); // a first colleague has no passphrase yet
-    said_->setText(saved ? QString() : report::say(saved.error()));
-    colleagueName_->clear();
-    session_.report(saved);
 }
 
 // All of it or nothing.

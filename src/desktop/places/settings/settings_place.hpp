@@ -7,6 +7,8 @@
 
 namespace fusain::desktop {
 
+class PeoplePage;
+
 /// The settings of the lab, page by page: what its pages carry, who works here, its methods and how each
 /// instrument is reached, how a client gets out of one, how the window looks, and the care of the lab book.
 class SettingsPlace : public Place {
@@ -38,19 +40,12 @@ private:
         std::map<std::string, QLineEdit*> waysOut; ///< by method
     };
 
-    QWidget* peoplePage();
     QWidget* screenPage();
     QWidget* waysOutForm();
     /// Shows what is kept in forms that are made anew.
     void loadForms();
     [[nodiscard]] bool edited() const;
     void save();
-    void addColleague();
-    void changePassphrase();
-    [[nodiscard]] Staff chosenColleague() const;
-    void askEverybody(bool everybody);
-    void revokeKey();
-    void showColleagues();
     void showScreen();
 
     QListWidget* list_;
@@ -60,10 +55,7 @@ private:
     bool chosen_ = false; ///< something was chosen or ticked in a form and not saved yet
     QPushButton* save_;
     QLabel* said_;
-    QTableWidget* colleagues_;
-    QLineEdit* colleagueName_;
-    QComboBox* colleagueRole_;
-    QCheckBox* signIn_;
+    PeoplePage* people_;
     QCheckBox *dark_, *contrast_, *names_;
     QComboBox* textSize_;
     QComboBox* lockAfter_;

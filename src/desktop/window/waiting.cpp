@@ -1,0 +1,89 @@
+#include "desktop/window/waiting.hpp"
+
+#include "desktop/services/computing.hpp"
+#include "desktop/widgets/ask.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/all/record.hpp"
+#include "report/base/words.hpp"
+
+#include <QMessageBox>
+#include <QPushButton>
+#include <algorithm>
+
+namespace fusain::desktop {
+namespace {
+
+std::vector<Event> ofTest(const std::vector<Event>& events, const std::string& test) {
+    std::vector<Event> found;
+    std::ranges::copy_if(events, std::back_inserter(found),
+                         [&](const Event& event) { return event.subject == test; });
+    return found;
+}
+
+} // namespace
+
+Waiting::Waiting(Session& session, QWidget* window) : QObject(window), session_(session), window_(window) {}
+
+QString Waiting::words() const {
+    const auto count = static_cast<int>(session_.book().waiting().size());
+    return count == 0 ? QString()
+                      : tr("%n entry(s) of this workstation wait for the server. They are on this disk.",
+                           nullptr, count);
+}
+
+void Waiting::deliver() {
+    if (asking_)
+        return;
+    const auto delivered = session_.book().deliver();
+    if (delivered || session_.book().notOurs())
+        return; // or it is away again
+    asking_ = true;
+    std::vector<std::string> asked;
+    for (const Event& event : session_.book().waiting())
+        if (std::ranges::find(asked, event.subject) == asked.end())
+            asked.push_back(event.subject);
+    for (const std::string& test : asked)
+        decide(test);
+    asking_ = false;
+}
+
+// Nothing is decided for them; until then both are kept.
+void Waiting::decide(const std::string& test) {
+    const auto here = ofTest(session_.book().waiting(), test);
+    const auto found = session_.book().test(test);
+    const auto client = found ? session_.book().client(common(*found).subject.clientId) : std::nullopt;
+    const auto all = session_.book().eventsOf(test);
+    const Event there = all.empty() ? Event() : all.back();
+    QMessageBox box(window_);
+    box.setIcon(QMessageBox::Question);
+    box.setWindowTitle(tr("Two workstations have written to one test"));
+    box.setText(client ? tr("Test of %1").arg(session_.nameOf(*client)) : QString());
+    box.setInformativeText(
+        tr("While the server was away, %n entry(s) were accepted here.", nullptr,
+           static_cast<int>(here.size())) +
+        QLatin1Char(' ') +
+        tr("%1 has written to the same test on another workstation, at %2 last. Both are kept until you "
+           "decide.")
+            .arg(report::plain(session_.computing().staffNames()(there.by)), report::clock(there.at)));
+    auto* behind = box.addButton(tr("Add ours behind theirs"), QMessageBox::AcceptRole);
+    auto* without = box.addButton(tr("Do not take ours…"), QMessageBox::DestructiveRole);
+    box.setDefaultButton(box.addButton(tr("Decide later"), QMessageBox::RejectRole));
+    box.exec();
+    if (box.clickedButton() == behind) {
+        const auto done = session_.book().deliverBehind(test);
+        session_.leave(test); // what this window shows of it is behind
+        session_.report(done ? Expected<void>() : tl::unexpected(done.error()));
+    } else if (box.clickedButton() == without) {
+        const QString reason = askReason(window_, tr("Do not take ours"),
+                                         tr("Why? The entries stay in the journal with this reason."));
+        if (reason.isEmpty())
+            return;
+        const auto done = session_.book().doNotTake(test, session_.atTheBench().id, reason.toStdString());
+        session_.leave(test);
+        session_.report(done);
+    }
+}
+
+} // namespace fusain::desktop
+
+#include "moc_waiting.cpp"

@@ -1,0 +1,150 @@
+// What is accepted while the server of a lab book is away, and how it comes into the book.
+#include "procedure/method/common_events.hpp"
+#include "record/base/json.hpp"
+#include "store/book/identity.hpp"
+#include "store/book/lab_book.hpp"
+#include "store/book/names.hpp"
+#include "store/book/outbox.hpp"
+#include "store/book/recordings.hpp"
+#include "store/book/sql.hpp"
+
+#include <array>
+
+namespace fusain::store {
+namespace {
+
+constexpr std::string_view oursNotTaken = "outbox.not-taken";
+
+// These touch more than the test: a result, an appointment, who answers for it.
+constexpr std::array withMore{TestStarted::kind, TestSigned::kind, TestRefused::kind, TestAmended::kind,
+                              ResultStored::kind};
+
+bool isTheSameAct(const Event& waiting, const Event& kept) {
+    return kept.kind == waiting.kind && kept.by == waiting.by && kept.at == waiting.at;
+}
+
+} // namespace
+
+void LabBook::collectIn(const QString& path) {
+    if (!dialectOf(address_).shared())
+        return;
+    outbox_ = std::make_unique<Outbox>(path);
+    static_cast<void>(deliver()); // what cannot be delivered goes on waiting, and is shown
+}
+
+// An act of several events is done as a whole or not at all, and so waits for the server.
+bool LabBook::mayWait(const Event& event) const {
+    return outbox_ && written_.contains(event.subject) && !inTransaction(connection()) &&
+           std::ranges::find(withMore, event.kind) == withMore.end();
+}
+
+Expected<Event> LabBook::keepWaiting(Event event) {
+    return outbox_->keep(event, written_.at(event.subject));
+}
+
+std::vector<Event> LabBook::waiting() {
+    std::vector<Event> events;
+    if (outbox_)
+        for (Outbox::Waiting& each : outbox_->waiting())
+            events.push_back(std::move(each.event));
+    return events;
+}
+
+// The server may have kept it and gone before it could say so.
+std::optional<std::int64_t> LabBook::inTheBook(const Event& waiting, std::int64_t after) {
+    for (const Event& kept : journalOf(connection(), waiting.subject).value_or(std::vector<Event>()))
+        if (kept.sequence > after)
+            return isTheSameAct(waiting, kept) ? std::optional(kept.sequence) : std::nullopt;
+    return std::nullopt;
+}
+
+Expected<void> LabBook::deliverOne(const Event& waiting, std::int64_t after) {
+    auto number = inTheBook(waiting, after);
+    if (!number) {
+        written_[waiting.subject] = after;
+        const auto kept = write(waiting);
+        if (!kept)
+            return tl::unexpected(kept.error());
+        number = kept->sequence;
+    } else if (auto followed = follow(); !followed) {
+        return followed;
+    }
+    written_[waiting.subject] = *number;
+    outbox_->delivered(waiting.sequence, *number);
+    return {};
+}
+
+Expected<int> LabBook::deliver() {
+    if (!outbox_ || outbox_->empty())
+        return 0;
+    if (auto problem = notOurs())
+        return tl::unexpected(*problem);
+    int count = 0;
+    std::optional<Problem> first;
+    std::map<std::string, std::int64_t> last; // what was delivered just now is known of
+    std::set<std::string> held;               // where one does not fit, those behind it wait too
+    for (const Outbox::Waiting& each : outbox_->waiting()) {
+        const std::string& test = each.event.subject;
+        if (held.contains(test))
+            continue;
+        const auto before = last.find(test);
+        const std::int64_t after = std::max(each.after, before == last.end() ? 0 : before->second);
+        if (auto done = deliverOne(each.event, after); done) {
+            last[test] = written_.at(test);
+            ++count;
+        } else {
+            held.insert(test);
+            first = first ? first : done.error();
+        }
+    }
+    return first ? Expected<int>(tl::unexpected(*first)) : count;
+}
+
+bool LabBook::waitsFor(const std::string& test) {
+    return std::ranges::any_of(waiting(), [&](const Event& event) { return event.subject == test; });
+}
+
+// As a whole or not at all: where a record of both could not be read again, as with two trials of one number,
+// ours are entered anew by somebody who sees theirs.
+Expected<int> LabBook::deliverBehind(const std::string& test) {
+    if (auto problem = notOurs())
+        return tl::unexpected(*problem);
+    std::map<std::int64_t, std::int64_t> numbers;
+    const auto done = together([&]() -> Expected<void> {
+        for (const Event& each : waiting()) {
+            if (each.subject != test)
+                continue;
+            written_[test] = lastEventOf(test);
+            const auto kept = write(each);
+            if (!kept)
+                return tl::unexpected(kept.error());
+            numbers[each.sequence] = kept->sequence;
+        }
+        if (this->test(test))
+            return {};
+        return failure({FUSAIN_TEXT("The entries of both workstations do not fit into one record."), {}}, test,
+                       {FUSAIN_TEXT("Enter yours again behind theirs, then do not take what waits."), {}},
+                       {FUSAIN_TEXT("Both are kept as they are."), {}});
+    });
+    if (!done)
+        return tl::unexpected(done.error());
+    for (const auto& [waiting, number] : numbers)
+        outbox_->delivered(waiting, number);
+    return static_cast<int>(numbers.size());
+}
+
+Expected<void> LabBook::doNotTake(const std::string& test, const std::string& by, const std::string& reason) {
+    Json events = Json::array();
+    for (const Event& event : waiting())
+        if (event.subject == test)
+            events.push_back(
+                {{"kind", event.kind}, {"at", isoText(event.at)}, {"by", event.by}, {"data", *event.data}});
+    if (auto done =
+            note(oursNotTaken, "outbox." + test, by, {{"test", test}, {"reason", reason}, {"events", events}});
+        !done)
+        return done;
+    outbox_->drop(test);
+    return {};
+}
+
+} // namespace fusain::store

@@ -282,30 +282,27 @@ protected:
     // Opens the window; what its cover offers, and whether it let in who said this.
     QStringList openAs(const QString& who, const QString& said) {
         QStringList offered;
-        QTimer::singleShot(0, qApp, [&] {
-            QTimer::singleShot(100, qApp, [&] {
-                auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget());
-                ASSERT_TRUE(cover);
-                auto* box = cover->findChild<QComboBox*>();
-                for (int i = 0; i < box->count(); ++i)
-                    offered << box->itemText(i);
-                auto* field = cover->findChild<QLineEdit*>();
-                QTest::keyClick(field, Qt::Key_Return); // an empty one opens nothing
-                EXPECT_TRUE(cover->isVisible());
-                box->setCurrentIndex(box->findText(who));
-                field->setText(said);
-                QTest::keyClick(field, Qt::Key_Return);
-                EXPECT_FALSE(cover->isVisible());
-                if (auto* next = qobject_cast<LockCover*>(QApplication::activeModalWidget())) {
-                    next->findChild<QComboBox*>()->setCurrentIndex(0);
-                    next->accept();
-                }
-            });
+        QTimer answering; // a second cover asks who is at the bench, where the phrase said nothing of it
+        QObject::connect(&answering, &QTimer::timeout, [&] {
+            auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget());
+            if (!cover)
+                return;
+            if (!offered.empty())
+                return cover->accept();
+            auto* box = cover->findChild<QComboBox*>();
+            for (int i = 0; i < box->count(); ++i)
+                offered << box->itemText(i);
+            auto* field = cover->findChild<QLineEdit*>();
+            QTest::keyClick(field, Qt::Key_Return); // an empty one opens nothing
+            EXPECT_TRUE(cover->isVisible());
+            box->setCurrentIndex(box->findText(who));
+            field->setText(said);
+            QTest::keyClick(field, Qt::Key_Return);
+            EXPECT_FALSE(cover->isVisible());
         });
+        answering.start(50);
         openWindow();
-        QTest::qWait(150); // a second cover asks who is at the bench
-        if (auto* next = qobject_cast<LockCover*>(QApplication::activeModalWidget()))
-            next->accept();
+        QTest::qWait(200);
         return offered;
     }
     QString phrase;

@@ -174,7 +174,22 @@ void DayRibbon::paintBlock(QPainter& painter, const QRectF& area, const Block& b
     }
 }
 
-// Time and name inside the block where they fit, beside it where there is room, else shortened with dots.
+namespace {
+
+// A name of two words on two lines, where they fit; empty where they do not.
+QStringList inTwoLines(const QString& name, const QFontMetricsF& metrics, double width) {
+    const qsizetype space = name.indexOf(QLatin1Char(' '));
+    const QStringList lines{name.left(space), name.mid(space + 1)};
+    const bool fit = space > 0 && std::ranges::all_of(lines, [&](const QString& line) {
+                         return metrics.horizontalAdvance(line) <= width;
+                     });
+    return fit ? lines : QStringList();
+}
+
+} // namespace
+
+// Time and name inside the block where they fit, beside it where there is room; a name alone, on two lines,
+// where there is less, and shortened with dots where even that is too much.
 void DayRibbon::paintLabel(QPainter& painter, const QRectF& area, double free, const Block& block) const {
     const report::Palette& palette = palette_();
     const bool selected = block.id == chosen_;
@@ -189,12 +204,15 @@ void DayRibbon::paintLabel(QPainter& painter, const QRectF& area, double free, c
     QRectF place = area.adjusted(5, 3, -3, -3);
     if (wanted > area.width() && free > area.width())
         place = QRectF(area.right() + 5, area.top() + 3, free, area.height() - 6);
+    QStringList lines{time, block.text};
+    if (metrics.horizontalAdvance(block.text) > place.width() && !dragging_)
+        if (const QStringList name = inTwoLines(mark + block.text, metrics, place.width()); !name.isEmpty())
+            lines = name; // the axis says the time
     const double line = std::min(18.0, place.height() / 2.0);
-    painter.drawText(QRectF(place.topLeft(), QSizeF(place.width(), line)), Qt::AlignLeft | Qt::AlignVCenter,
-                     metrics.elidedText(time, Qt::ElideRight, place.width()));
-    painter.drawText(QRectF(place.left(), place.top() + line, place.width(), line),
-                     Qt::AlignLeft | Qt::AlignVCenter,
-                     metrics.elidedText(block.text, Qt::ElideRight, place.width()));
+    for (int i = 0; i < 2; ++i)
+        painter.drawText(QRectF(place.left(), place.top() + i * line, place.width(), line),
+                         Qt::AlignLeft | Qt::AlignVCenter,
+                         metrics.elidedText(lines[i], Qt::ElideRight, place.width()));
 }
 
 // From the end of a block to the next one on its lane.

@@ -94,7 +94,7 @@ QWidget* DayPlace::dayPage() {
     below->addLayout(left, 11);
     below->addLayout(right, 10);
     inside->addWidget(below_, 1);
-    keepColumns(*tasks_, "day-tasks", {{0, 50}, {1, 128}, {2, 88}, {3, 190}});
+    keepColumns(*tasks_, "day-tasks", {{0, 50}, {1, 128}, {2, 88}, {3, 226}});
     keepColumns(*people_, "day-people", {{0, 62}, {1, 150}, {2, 118}});
     wrapLines(*tasks_);
     wrapLines(*people_);

@@ -1,6 +1,7 @@
 #include "desktop/places/settings/people_page.hpp"
 
 #include "desktop/places/settings/sealing_dialog.hpp"
+#include "desktop/services/computing.hpp"
 #include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/ask.hpp"

@@ -2199,6 +2199,10 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Abschließen</translation>
     </message>
     <message>
+      <source>trial %1</source>
+      <translation>Versuch %1</translation>
+    </message>
+    <message>
       <source>%1 kg</source>
       <translation>%1 kg</translation>
     </message>
@@ -3441,6 +3445,10 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Die Aufzeichnung des Scanners ist nach den örtlichen Regeln abgelegt.</translation>
     </message>
     <message>
+      <source>dose with this scan</source>
+      <translation>Dosis mit diesem Scan</translation>
+    </message>
+    <message>
       <source>%1 µSv</source>
       <translation>%1 µSv</translation>
     </message>
@@ -3785,6 +3793,10 @@ Warum ist es der Scan dieses Klienten? Beide Akten behalten die Begründung.</tr
       <translation>Nasenklammer und Mundstück spülen und zur Desinfektion legen.</translation>
     </message>
     <message>
+      <source>vital capacity</source>
+      <translation>Vitalkapazität</translation>
+    </message>
+    <message>
       <source>RV %1 L, measured</source>
       <translation>RV %1 L, gemessen</translation>
     </message>
@@ -4113,14 +4125,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Method of the new test</source>
       <translation>Methode des neuen Tests</translation>
-    </message>
-    <message>
-      <source>Other policy</source>
-      <translation>Andere Regel</translation>
-    </message>
-    <message>
-      <source>Recalculate with this policy</source>
-      <translation>Mit dieser Regel neu berechnen</translation>
     </message>
     <message>
       <source>Enter: findings. B: the bench.</source>
@@ -4604,6 +4608,14 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Drei und vier Komponenten brauchen Dichte und Körperwasser eines Tages, die vierte auch Knochenmineral.</translation>
     </message>
     <message>
+      <source>Recalculate with this policy</source>
+      <translation>Mit dieser Regel neu berechnen</translation>
+    </message>
+    <message>
+      <source>Other policy</source>
+      <translation>Andere Regel</translation>
+    </message>
+    <message>
       <source>mostly sitting (1.45)</source>
       <translation>meist sitzend (1,45)</translation>
     </message>
@@ -4981,6 +4993,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Der Verlauf erscheint, sobald ein Test unterschrieben ist.</translation>
     </message>
     <message>
+      <source>Save the whole record, sealed…</source>
+      <translation>Den ganzen Datensatz versiegelt speichern …</translation>
+    </message>
+    <message>
       <source>Erase who this is…</source>
       <translation>Identität löschen…</translation>
     </message>
@@ -4991,6 +5007,25 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Records (*.json)</source>
       <translation>Akten (*.json)</translation>
+    </message>
+    <message>
+      <source>Save the whole record, sealed</source>
+      <translation>Den ganzen Datensatz versiegelt speichern</translation>
+    </message>
+    <message>
+      <source>Sealed records (*.json-sealed)</source>
+      <translation>Versiegelte Datensätze (*.json-sealed)</translation>
+    </message>
+    <message>
+      <source>Seal the record</source>
+      <translation>Datensatz versiegeln</translation>
+    </message>
+    <message numerus="yes">
+      <source>Passphrase of this record, at least %n characters. Without it nobody can open it.</source>
+      <translation>
+        <numerusform>Passphrase dieses Datensatzes, mindestens %n Zeichen. Ohne sie kann ihn niemand öffnen.</numerusform>
+        <numerusform>Passphrase dieses Datensatzes, mindestens %n Zeichen. Ohne sie kann ihn niemand öffnen.</numerusform>
+      </translation>
     </message>
     <message>
       <source>The physiologist or an administrator decides this.</source>
@@ -5053,6 +5088,26 @@ Geben Sie zum Löschen den Code %1 ein.</translation>
     <message>
       <source>Import a record</source>
       <translation>Akte importieren</translation>
+    </message>
+    <message>
+      <source>Records (*.json *.json-sealed)</source>
+      <translation>Datensätze (*.json *.json-sealed)</translation>
+    </message>
+    <message>
+      <source>Open the record</source>
+      <translation>Datensatz öffnen</translation>
+    </message>
+    <message>
+      <source>Passphrase of this record</source>
+      <translation>Passphrase dieses Datensatzes</translation>
+    </message>
+    <message>
+      <source>An administrator imports no tests.</source>
+      <translation>Wer verwaltet, importiert keine Tests.</translation>
+    </message>
+    <message>
+      <source>Ask whoever measures to take the bench.</source>
+      <translation>Wer misst, übernimmt den Platz.</translation>
     </message>
     <message>
       <source>✓ signed, version %1</source>
@@ -7803,10 +7858,6 @@ Wahrer Wert: %3.</translation>
       <translation>✓ Kopiert und geprüft: %1</translation>
     </message>
     <message>
-      <source>Save</source>
-      <translation>Speichern</translation>
-    </message>
-    <message>
       <source>role</source>
       <translation>Rolle</translation>
     </message>
@@ -7821,6 +7872,172 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Everybody signs in with a passphrase</source>
       <translation>Alle melden sich mit einer Passphrase an</translation>
+    </message>
+    <message>
+      <source>Seal names…</source>
+      <translation>Namen versiegeln …</translation>
+    </message>
+    <message>
+      <source>New recovery phrase…</source>
+      <translation>Neuer Notschlüssel …</translation>
+    </message>
+    <message>
+      <source>Stop sealing names…</source>
+      <translation>Namen nicht mehr versiegeln …</translation>
+    </message>
+    <message>
+      <source>Nobody takes the bench or signs a test without one. For labs of several people.</source>
+      <translation>Niemand übernimmt den Platz oder unterschreibt ohne sie. Für Labore mit mehreren Personen.</translation>
+    </message>
+    <message>
+      <source>Passphrase…</source>
+      <translation>Passphrase…</translation>
+    </message>
+    <message>
+      <source>Yours, or a first one of the chosen colleague, who types it here.</source>
+      <translation>Ihre eigene oder die erste der gewählten Person, die sie hier selbst eingibt.</translation>
+    </message>
+    <message>
+      <source>Revoke the chosen key…</source>
+      <translation>Gewählten Schlüssel widerrufen…</translation>
+    </message>
+    <message>
+      <source>Name of a new colleague</source>
+      <translation>Name der neuen Person</translation>
+    </message>
+    <message>
+      <source>trainee</source>
+      <translation>in Ausbildung</translation>
+    </message>
+    <message>
+      <source>physiologist</source>
+      <translation>Physiologie</translation>
+    </message>
+    <message>
+      <source>administrator</source>
+      <translation>Verwaltung</translation>
+    </message>
+    <message>
+      <source>Role of a new colleague</source>
+      <translation>Rolle der neuen Person</translation>
+    </message>
+    <message>
+      <source>Add colleague</source>
+      <translation>Person hinzufügen</translation>
+    </message>
+    <message>
+      <source>Clients' names in the file</source>
+      <translation>Namen der Klienten in der Datei</translation>
+    </message>
+    <message>
+      <source>For a lab book that could be stolen or lost with its disk.</source>
+      <translation>Für ein Laborbuch, das gestohlen werden oder mit der Festplatte verloren gehen könnte.</translation>
+    </message>
+    <message>
+      <source>Not sealed. Whoever has the file, or a copy of it, can read who was tested. Sealed, names, birth dates, telephones, notes and plans open with a passphrase only.</source>
+      <translation>Nicht versiegelt. Wer die Datei oder eine Kopie davon hat, kann lesen, wer getestet wurde. Versiegelte Namen, Geburtsdaten, Telefonnummern, Notizen und Pläne öffnet nur eine Passphrase.</translation>
+    </message>
+    <message>
+      <source>Sealed. They open with the passphrase of: %1. Or with the recovery phrase.</source>
+      <translation>Versiegelt. Es öffnet sie die Passphrase von: %1. Oder der Notschlüssel.</translation>
+    </message>
+    <message>
+      <source>Ask everybody</source>
+      <translation>Alle fragen</translation>
+    </message>
+    <message>
+      <source>Ask nobody</source>
+      <translation>Niemanden fragen</translation>
+    </message>
+    <message>
+      <source>Seal names</source>
+      <translation>Namen versiegeln</translation>
+    </message>
+    <message>
+      <source>Make your passphrase first: it opens the names.</source>
+      <translation>Legen Sie zuerst Ihre Passphrase fest: Sie öffnet die Namen.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n older entry(s) of the journal show a name and cannot be changed.</source>
+      <translation>
+        <numerusform>%n älterer Eintrag des Journals zeigt einen Namen und kann nicht geändert werden.</numerusform>
+        <numerusform>%n ältere Einträge des Journals zeigen einen Namen und können nicht geändert werden.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n copy(s) made before still show names: delete or seal them.</source>
+      <translation>
+        <numerusform>%n frühere Kopie zeigt noch Namen: löschen oder versiegeln Sie sie.</numerusform>
+        <numerusform>%n frühere Kopien zeigen noch Namen: löschen oder versiegeln Sie sie.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>New recovery phrase</source>
+      <translation>Neuer Notschlüssel</translation>
+    </message>
+    <message>
+      <source>Use this phrase</source>
+      <translation>Diesen Notschlüssel verwenden</translation>
+    </message>
+    <message>
+      <source>Stop sealing names</source>
+      <translation>Namen nicht mehr versiegeln</translation>
+    </message>
+    <message>
+      <source>Choose who is at the bench first.</source>
+      <translation>Wählen Sie zuerst, wer am Messplatz ist.</translation>
+    </message>
+    <message>
+      <source>First passphrase of a colleague</source>
+      <translation>Erste Passphrase einer Kollegin oder eines Kollegen</translation>
+    </message>
+    <message>
+      <source>Choose a colleague first.</source>
+      <translation>Wählen Sie zuerst eine Kollegin oder einen Kollegen.</translation>
+    </message>
+    <message>
+      <source>The physiologist revokes the key of somebody else.</source>
+      <translation>Den Schlüssel anderer widerruft die Physiologin oder der Physiologe.</translation>
+    </message>
+    <message>
+      <source>Revoke the key of %1</source>
+      <translation>Schlüssel von %1 widerrufen</translation>
+    </message>
+    <message>
+      <source>Why? What it signed stays signed; a new key can be made after this.</source>
+      <translation>Warum? Was damit unterschrieben wurde, bleibt unterschrieben; danach kann ein neuer Schlüssel angelegt werden.</translation>
+    </message>
+    <message>
+      <source>Revoke key</source>
+      <translation>Schlüssel widerrufen</translation>
+    </message>
+    <message>
+      <source>A colleague needs a name.</source>
+      <translation>Eine Person braucht einen Namen.</translation>
+    </message>
+    <message>
+      <source>The physiologist says who works here: change who is at the bench first.</source>
+      <translation>Wer hier arbeitet, bestimmt die Physiologin oder der Physiologe: zuerst wechseln, wer am Messplatz ist.</translation>
+    </message>
+    <message>
+      <source>Recovery phrase</source>
+      <translation>Notschlüssel</translation>
+    </message>
+    <message>
+      <source>Last group of the phrase</source>
+      <translation>Letzte Gruppe des Notschlüssels</translation>
+    </message>
+    <message>
+      <source>This phrase opens the names when all passphrases are lost. It is shown only now. Print it or write it down, and lock it away where the computer is not.</source>
+      <translation>Dieser Notschlüssel öffnet die Namen, wenn alle Passphrasen verloren sind. Er wird nur jetzt gezeigt. Drucken oder schreiben Sie ihn ab und schließen Sie ihn weg, nicht beim Computer.</translation>
+    </message>
+    <message>
+      <source>Type its last group to show that you have it.</source>
+      <translation>Geben Sie seine letzte Gruppe ein, um zu zeigen, dass Sie ihn haben.</translation>
+    </message>
+    <message>
+      <source>Save</source>
+      <translation>Speichern</translation>
     </message>
     <message>
       <source>Dark</source>
@@ -7863,56 +8080,16 @@ Wahrer Wert: %3.</translation>
       <translation>Wird jedem Klienten vorgelesen, bevor die Tür geschlossen oder das Wasser betreten wird.</translation>
     </message>
     <message>
+      <source>Who measures and who signs. The physiologist says who works here. Whoever has a passphrase enters it at the bench and for each signature.</source>
+      <translation>Wer misst und wer unterschreibt. Wer hier arbeitet, legt die Physiologin oder der Physiologe fest. Wer eine Passphrase hat, gibt sie am Messplatz und für jede Unterschrift ein.</translation>
+    </message>
+    <message>
       <source>Lab book and copies</source>
       <translation>Laborbuch und Kopien</translation>
     </message>
     <message>
       <source>Screen and keys</source>
       <translation>Bildschirm und Tasten</translation>
-    </message>
-    <message>
-      <source>Who measures and who signs. The physiologist says who works here. Whoever has a passphrase enters it at the bench and for each signature.</source>
-      <translation>Wer misst und wer unterschreibt. Wer hier arbeitet, legt die Physiologin oder der Physiologe fest. Wer eine Passphrase hat, gibt sie am Messplatz und für jede Unterschrift ein.</translation>
-    </message>
-    <message>
-      <source>Name of a new colleague</source>
-      <translation>Name der neuen Person</translation>
-    </message>
-    <message>
-      <source>trainee</source>
-      <translation>in Ausbildung</translation>
-    </message>
-    <message>
-      <source>physiologist</source>
-      <translation>Physiologie</translation>
-    </message>
-    <message>
-      <source>administrator</source>
-      <translation>Verwaltung</translation>
-    </message>
-    <message>
-      <source>Role of a new colleague</source>
-      <translation>Rolle der neuen Person</translation>
-    </message>
-    <message>
-      <source>Nobody takes the bench or signs a test without one. For labs of several people.</source>
-      <translation>Niemand übernimmt den Platz oder unterschreibt ohne sie. Für Labore mit mehreren Personen.</translation>
-    </message>
-    <message>
-      <source>Add colleague</source>
-      <translation>Person hinzufügen</translation>
-    </message>
-    <message>
-      <source>Passphrase…</source>
-      <translation>Passphrase…</translation>
-    </message>
-    <message>
-      <source>Yours, or a first one of the chosen colleague, who types it here.</source>
-      <translation>Ihre eigene oder die erste der gewählten Person, die sie hier selbst eingibt.</translation>
-    </message>
-    <message>
-      <source>Revoke the chosen key…</source>
-      <translation>Gewählten Schlüssel widerrufen…</translation>
     </message>
     <message>
       <source>Kept for you on this workstation, not for the lab. F1 shows all keys and changes them.</source>
@@ -7952,50 +8129,6 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Settings</source>
       <translation>Einstellungen</translation>
-    </message>
-    <message>
-      <source>Ask everybody</source>
-      <translation>Alle fragen</translation>
-    </message>
-    <message>
-      <source>Ask nobody</source>
-      <translation>Niemanden fragen</translation>
-    </message>
-    <message>
-      <source>Choose who is at the bench first.</source>
-      <translation>Wählen Sie zuerst, wer am Messplatz ist.</translation>
-    </message>
-    <message>
-      <source>First passphrase of a colleague</source>
-      <translation>Erste Passphrase einer Kollegin oder eines Kollegen</translation>
-    </message>
-    <message>
-      <source>Choose a colleague first.</source>
-      <translation>Wählen Sie zuerst eine Kollegin oder einen Kollegen.</translation>
-    </message>
-    <message>
-      <source>The physiologist revokes the key of somebody else.</source>
-      <translation>Den Schlüssel anderer widerruft die Physiologin oder der Physiologe.</translation>
-    </message>
-    <message>
-      <source>Revoke the key of %1</source>
-      <translation>Schlüssel von %1 widerrufen</translation>
-    </message>
-    <message>
-      <source>Why? What it signed stays signed; a new key can be made after this.</source>
-      <translation>Warum? Was damit unterschrieben wurde, bleibt unterschrieben; danach kann ein neuer Schlüssel angelegt werden.</translation>
-    </message>
-    <message>
-      <source>Revoke key</source>
-      <translation>Schlüssel widerrufen</translation>
-    </message>
-    <message>
-      <source>A colleague needs a name.</source>
-      <translation>Eine Person braucht einen Namen.</translation>
-    </message>
-    <message>
-      <source>The physiologist says who works here: change who is at the bench first.</source>
-      <translation>Wer hier arbeitet, bestimmt die Physiologin oder der Physiologe: zuerst wechseln, wer am Messplatz ist.</translation>
     </message>
     <message>
       <source>settings of the lab changed</source>
@@ -8386,16 +8519,12 @@ Wahrer Wert: %3.</translation>
       <translation>Die Verwaltung misst niemanden.</translation>
     </message>
     <message>
-      <source>Ask whoever measures to take the bench.</source>
-      <translation>Wer misst, übernimmt den Platz.</translation>
-    </message>
-    <message>
       <source>No operator is chosen. This lab book has no staff yet.</source>
       <translation>Keine Bedienperson gewählt. Dieses Laborbuch hat noch kein Personal.</translation>
     </message>
     <message>
       <source>Add staff under Settings (Alt+S), People.</source>
-      <translation>Personal unter Einstellungen (Alt+E), Personen, hinzufügen.</translation>
+      <translation>Personal unter Einstellungen, Personen, hinzufügen.</translation>
     </message>
     <message>
       <source>This client was in the tank today: hair and skin may be wet or warm, which makes the chamber read too lean.</source>
@@ -8955,7 +9084,7 @@ Wahrer Wert: %3.</translation>
     </message>
     <message>
       <source>Enter at least one physiologist. Add others later under Settings (Alt+S), People.</source>
-      <translation>Mindestens eine Physiologin oder einen Physiologen eintragen. Weitere später unter Einstellungen (Alt+E), Personen.</translation>
+      <translation>Mindestens eine Physiologin oder einen Physiologen eintragen. Weitere später unter Einstellungen, Personen.</translation>
     </message>
     <message>
       <source>Physiologist</source>
@@ -8966,8 +9095,16 @@ Wahrer Wert: %3.</translation>
       <translation>Technik (freiwillig)</translation>
     </message>
     <message>
+      <source>For one person nothing needs to be asked. Where several work on one record, each proves who they are, and signs with a key of their own. It can be changed later.</source>
+      <translation>Für eine Person muss nichts gefragt werden. Wo mehrere an einem Laborbuch arbeiten, weist sich jede aus und unterschreibt mit einem eigenen Schlüssel. Das lässt sich später ändern.</translation>
+    </message>
+    <message>
       <source>At least one physiologist is needed.</source>
       <translation>Mindestens eine Physiologin oder ein Physiologe wird gebraucht.</translation>
+    </message>
+    <message>
+      <source>{1} has no passphrase yet.</source>
+      <translation>{1} hat noch keine Passphrase.</translation>
     </message>
     <message>
       <source>Reference objects and their certificates</source>
@@ -9106,10 +9243,6 @@ Wahrer Wert: %3.</translation>
       <translation>Gesperrt</translation>
     </message>
     <message>
-      <source>Who you are</source>
-      <translation>Wer Sie sind</translation>
-    </message>
-    <message>
       <source>passphrase</source>
       <translation>Passphrase</translation>
     </message>
@@ -9130,12 +9263,20 @@ Wahrer Wert: %3.</translation>
       <translation>Laufende Tests und Aufzeichnungen laufen weiter.</translation>
     </message>
     <message>
+      <source>Names are sealed in this lab book. Your passphrase opens them.</source>
+      <translation>In diesem Laborbuch sind die Namen versiegelt. Ihre Passphrase öffnet sie.</translation>
+    </message>
+    <message>
       <source>Enter your passphrase if you have one.</source>
       <translation>Geben Sie Ihre Passphrase ein, falls Sie eine haben.</translation>
     </message>
     <message>
       <source>Close Fusain</source>
       <translation>Fusain schließen</translation>
+    </message>
+    <message>
+      <source>Who you are</source>
+      <translation>Wer Sie sind</translation>
     </message>
     <message>
       <source>Only somebody with a passphrase can lock: set one under Settings, People.</source>
@@ -9376,6 +9517,60 @@ The Library holds every equation with its source. The lab book is %1.</source>
       <translation>Freie Software unter der GNU General Public License, Version 3 oder später, ohne jede Gewähr. Schriften: Atkinson Hyperlegible und Noto Sans, SIL Open Font License 1.1. Es ist kein Medizinprodukt: Wer getestet wird und was ein Ergebnis bedeutet, entscheiden zugelassene Fachleute und örtliche Regeln.
 
 Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</translation>
+    </message>
+    <message>
+      <source>The server of the lab book cannot be reached. A test on the bench continues: accepted readings wait on this workstation.</source>
+      <translation>Der Server des Laborbuchs ist nicht erreichbar. Ein Test am Messplatz geht weiter: Angenommene Messwerte warten auf diesem Arbeitsplatz.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n entry(s) wait.</source>
+      <translation>
+        <numerusform>%n Eintrag wartet.</numerusform>
+        <numerusform>%n Einträge warten.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>Check the network and the server.</source>
+      <translation>Prüfen Sie das Netz und den Server.</translation>
+    </message>
+    <message>
+      <source>Two workstations have written to one test</source>
+      <translation>Zwei Arbeitsplätze haben in einen Test geschrieben</translation>
+    </message>
+    <message>
+      <source>Test of %1</source>
+      <translation>Test von %1</translation>
+    </message>
+    <message numerus="yes">
+      <source>While the server was away, %n entry(s) were accepted here.</source>
+      <translation>
+        <numerusform>Während der Server nicht erreichbar war, wurde hier %n Eintrag angenommen.</numerusform>
+        <numerusform>Während der Server nicht erreichbar war, wurden hier %n Einträge angenommen.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>%1 has written to the same test on another workstation, at %2 last. Both are kept until you decide.</source>
+      <translation>%1 hat auf einem anderen Arbeitsplatz in denselben Test geschrieben, zuletzt um %2. Beides bleibt erhalten, bis Sie entscheiden.</translation>
+    </message>
+    <message>
+      <source>Add ours behind theirs</source>
+      <translation>Unsere hinter deren anfügen</translation>
+    </message>
+    <message>
+      <source>Do not take ours…</source>
+      <translation>Unsere nicht übernehmen …</translation>
+    </message>
+    <message>
+      <source>Decide later</source>
+      <translation>Später entscheiden</translation>
+    </message>
+    <message>
+      <source>Do not take ours</source>
+      <translation>Unsere nicht übernehmen</translation>
+    </message>
+    <message>
+      <source>Why? The entries stay in the journal with this reason.</source>
+      <translation>Warum? Die Einträge bleiben mit dieser Begründung im Journal.</translation>
     </message>
     <message>
       <source>Work under way</source>
@@ -11926,8 +12121,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Sind es Zoll? Die Größe liegt zwischen 50 und 250 cm.</translation>
     </message>
     <message>
-      <source>There is not enough memory to open or seal a signing key.</source>
-      <translation>Der Speicher reicht nicht, um einen Schlüssel zu öffnen oder zu versiegeln.</translation>
+      <source>There is not enough memory to open what a passphrase seals.</source>
+      <translation>Der Speicher reicht nicht, um zu öffnen, was eine Passphrase versiegelt.</translation>
     </message>
     <message>
       <source>Close other programs and try again.</source>
@@ -11956,6 +12151,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Four unrelated words are easy to remember.</source>
       <translation>Vier Wörter, die nichts miteinander zu tun haben, merkt man sich leicht.</translation>
+    </message>
+    <message>
+      <source>This was not sealed for this passphrase, or was changed.</source>
+      <translation>Das wurde nicht für diese Passphrase versiegelt oder wurde verändert.</translation>
     </message>
     <message>
       <source>air displacement</source>
@@ -13278,6 +13477,26 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>%1 · Laborseite</translation>
     </message>
     <message>
+      <source>%1 · recovery phrase</source>
+      <translation>%1 · Notschlüssel</translation>
+    </message>
+    <message>
+      <source>Recovery phrase of the lab book</source>
+      <translation>Notschlüssel des Laborbuchs</translation>
+    </message>
+    <message>
+      <source>This phrase opens the names of all clients of this lab book, without any passphrase.</source>
+      <translation>Dieser Notschlüssel öffnet die Namen aller Klienten dieses Laborbuchs, ohne jede Passphrase.</translation>
+    </message>
+    <message>
+      <source>Lock this page away, where the computer is not. Whoever has both reads every name.</source>
+      <translation>Schließen Sie dieses Blatt weg, nicht beim Computer. Wer beides hat, liest jeden Namen.</translation>
+    </message>
+    <message>
+      <source>It is needed when all passphrases are lost: choose "Recovery phrase" where Fusain asks who is at the bench. Without passphrases and phrase nobody can restore the names.</source>
+      <translation>Er wird gebraucht, wenn alle Passphrasen verloren sind: Wählen Sie „Notschlüssel“, wo Fusain fragt, wer am Messplatz ist. Ohne Passphrasen und Notschlüssel kann niemand die Namen wiederherstellen.</translation>
+    </message>
+    <message>
       <source>an hour before</source>
       <translation>eine Stunde vorher</translation>
     </message>
@@ -13812,6 +14031,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Diese Person steht nicht im Laborbuch.</translation>
     </message>
     <message>
+      <source>Names are sealed in this lab book, and nobody has opened them here.</source>
+      <translation>In diesem Laborbuch sind die Namen versiegelt, und niemand hat sie hier geöffnet.</translation>
+    </message>
+    <message>
+      <source>Sign in with a passphrase (Ctrl+L), then try again.</source>
+      <translation>Melden Sie sich mit einer Passphrase an (Strg+L) und versuchen Sie es noch einmal.</translation>
+    </message>
+    <message>
       <source>The computer's clock says {1}, but the lab book was last written at {2}.</source>
       <translation>Die Uhr des Rechners zeigt {1}, aber das Laborbuch wurde zuletzt um {2} geschrieben.</translation>
     </message>
@@ -13992,8 +14219,24 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Das neuere Fusain auf diesem Rechner installieren.</translation>
     </message>
     <message>
+      <source>The name is sealed: sign in to see it.</source>
+      <translation>Der Name ist versiegelt: Melden Sie sich an, um ihn zu sehen.</translation>
+    </message>
+    <message>
       <source>▲ This entry is damaged and cannot be read.</source>
       <translation>▲ Dieser Eintrag ist beschädigt und nicht lesbar.</translation>
+    </message>
+    <message>
+      <source>The entries of both workstations do not fit into one record.</source>
+      <translation>Die Einträge beider Arbeitsplätze passen nicht in einen Datensatz.</translation>
+    </message>
+    <message>
+      <source>Enter yours again behind theirs, then do not take what waits.</source>
+      <translation>Geben Sie Ihre hinter den anderen noch einmal ein, und übernehmen Sie dann nicht, was wartet.</translation>
+    </message>
+    <message>
+      <source>Both are kept as they are.</source>
+      <translation>Beides bleibt, wie es ist.</translation>
     </message>
     <message>
       <source>This test is at {1} with {2}.</source>
@@ -14014,6 +14257,18 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Copy it to a disk of this computer, or to a PostgreSQL server if several workstations use it.</source>
       <translation>Kopieren Sie es auf einen Datenträger dieses Rechners oder, wenn mehrere Arbeitsplätze es verwenden, auf einen PostgreSQL-Server.</translation>
+    </message>
+    <message>
+      <source>The server cannot be reached, and nothing can be kept on this workstation.</source>
+      <translation>Der Server ist nicht erreichbar, und auf diesem Arbeitsplatz lässt sich nichts aufbewahren.</translation>
+    </message>
+    <message>
+      <source>Check the network, then repeat the last step.</source>
+      <translation>Prüfen Sie das Netz und wiederholen Sie den letzten Schritt.</translation>
+    </message>
+    <message>
+      <source>Everything accepted before is kept.</source>
+      <translation>Alles zuvor Übernommene ist gespeichert.</translation>
     </message>
     <message>
       <source>This lab book is open in another window.</source>
@@ -14108,10 +14363,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Nichts ist davon übrig.</translation>
     </message>
     <message>
-      <source>There is not enough memory to open or seal the file.</source>
-      <translation>Der Speicher reicht nicht, um die Datei zu öffnen oder zu versiegeln.</translation>
-    </message>
-    <message>
       <source>No file was made.</source>
       <translation>Es wurde keine Datei angelegt.</translation>
     </message>
@@ -14140,6 +14391,26 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Nichts davon wurde geschrieben.</translation>
     </message>
     <message>
+      <source>Names are sealed in this lab book already.</source>
+      <translation>Die Namen sind in diesem Laborbuch schon versiegelt.</translation>
+    </message>
+    <message>
+      <source>Names are sealed in this lab book, and not opened for this passphrase yet.</source>
+      <translation>Die Namen sind in diesem Laborbuch versiegelt und für diese Passphrase noch nicht geöffnet.</translation>
+    </message>
+    <message>
+      <source>Somebody who sees them opens them for you under Settings (Alt+S), People.</source>
+      <translation>Wer sie sieht, öffnet sie für Sie unter Einstellungen, Personen.</translation>
+    </message>
+    <message>
+      <source>This is not a recovery phrase: it has seven groups of four letters and digits.</source>
+      <translation>Das ist kein Notschlüssel: Er hat sieben Gruppen aus vier Buchstaben und Ziffern.</translation>
+    </message>
+    <message>
+      <source>Compare it with the paper, letter by letter.</source>
+      <translation>Vergleichen Sie ihn mit dem Papier, Buchstabe für Buchstabe.</translation>
+    </message>
+    <message>
       <source>Everybody signs in here, and {1} has no passphrase yet.</source>
       <translation>Hier melden sich alle an, und {1} hat noch keine Passphrase.</translation>
     </message>
@@ -14156,12 +14427,16 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Es gibt keinen Schlüssel zum Widerrufen.</translation>
     </message>
     <message>
-      <source>Whoever asks everybody for a passphrase needs one first.</source>
-      <translation>Wer von allen eine Passphrase verlangt, braucht zuerst selbst eine.</translation>
+      <source>Whoever seals names needs a passphrase first.</source>
+      <translation>Wer Namen versiegelt, braucht zuerst eine Passphrase.</translation>
     </message>
     <message>
       <source>Make yours under Settings (Alt+S), People.</source>
       <translation>Legen Sie Ihre an unter Einstellungen, Personen.</translation>
+    </message>
+    <message>
+      <source>Whoever asks everybody for a passphrase needs one first.</source>
+      <translation>Wer von allen eine Passphrase verlangt, braucht zuerst selbst eine.</translation>
     </message>
     <message>
       <source>{1} wrong passphrases in a row. The next one is looked at in {2} min.</source>
@@ -14208,12 +14483,12 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Die neueste Tageskopie daneben wiederherstellen; in dieser Datei wurde nichts geändert.</translation>
     </message>
     <message>
-      <source>Another program is writing to the lab book.</source>
-      <translation>Ein anderes Programm schreibt in das Laborbuch.</translation>
+      <source>Somebody else is writing to the lab book.</source>
+      <translation>Jemand anderes schreibt gerade in das Laborbuch.</translation>
     </message>
     <message>
-      <source>Close it, then repeat the last step.</source>
-      <translation>Es schließen, dann den letzten Schritt wiederholen.</translation>
+      <source>Repeat the last step. Where that does not help, close the other program.</source>
+      <translation>Wiederholen Sie den letzten Schritt. Hilft das nicht, schließen Sie das andere Programm.</translation>
     </message>
     <message>
       <source>The server of the lab book cannot be reached.</source>
@@ -14232,16 +14507,20 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Bitten Sie die Person, die den Server verwaltet, um die Rechte eines Arbeitsplatzes.</translation>
     </message>
     <message>
+      <source>Another client has this code.</source>
+      <translation>Ein anderer Klient hat diesen Code.</translation>
+    </message>
+    <message>
+      <source>Choose another code.</source>
+      <translation>Wählen Sie einen anderen Code.</translation>
+    </message>
+    <message>
       <source>The lab book could not be read or written: {1}</source>
       <translation>Das Laborbuch konnte nicht gelesen oder geschrieben werden: {1}</translation>
     </message>
     <message>
       <source>Check the file, or restore a copy.</source>
       <translation>Die Datei prüfen oder eine Kopie wiederherstellen.</translation>
-    </message>
-    <message>
-      <source>Everything accepted before is kept.</source>
-      <translation>Alles zuvor Übernommene ist gespeichert.</translation>
     </message>
     <message>
       <source>The file is damaged: {1}</source>

@@ -66,6 +66,20 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>target, %n week(s)</source>
+      <translation>
+        <numerusform>target, %n week</numerusform>
+        <numerusform>target, %n weeks</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Passphrase of this record, at least %n characters. Without it nobody can open it.</source>
+      <translation>
+        <numerusform>Passphrase of this record, at least %n character. Without it nobody can open it.</numerusform>
+        <numerusform>Passphrase of this record, at least %n characters. Without it nobody can open it.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n found: choose one</source>
       <translation>
         <numerusform>%n found: choose one</numerusform>
@@ -126,6 +140,48 @@
       <translation>
         <numerusform>%n test since the last passed check (%1). Review.</numerusform>
         <numerusform>%n tests since the last passed check (%1). Review.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>Passphrase of this copy, at least %n characters. Without it nobody can open the copy.</source>
+      <translation>
+        <numerusform>Passphrase of this copy, at least %n character. Without it nobody can open the copy.</numerusform>
+        <numerusform>Passphrase of this copy, at least %n characters. Without it nobody can open the copy.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n older entry(s) of the journal show a name and cannot be changed.</source>
+      <translation>
+        <numerusform>%n older entry of the journal shows a name and cannot be changed.</numerusform>
+        <numerusform>%n older entries of the journal show a name and cannot be changed.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n copy(s) made before still show names: delete or seal them.</source>
+      <translation>
+        <numerusform>%n copy made before still shows names: delete or seal it.</numerusform>
+        <numerusform>%n copies made before still show names: delete or seal them.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n minute(s)</source>
+      <translation>
+        <numerusform>%n minute</numerusform>
+        <numerusform>%n minutes</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n entry(s) wait.</source>
+      <translation>
+        <numerusform>%n entry waits.</numerusform>
+        <numerusform>%n entries wait.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>While the server was away, %n entry(s) were accepted here.</source>
+      <translation>
+        <numerusform>While the server was away, %n entry was accepted here.</numerusform>
+        <numerusform>While the server was away, %n entries were accepted here.</numerusform>
       </translation>
     </message>
     <message numerus="yes">

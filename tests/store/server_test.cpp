@@ -384,5 +384,65 @@ TEST_F(Server, EveryRowThatIsChangedDeletedOrAddedIsFound) {
     EXPECT_TRUE(reader->verify().sound());
 }
 
+// The order of the record is its numbering: of two workstations whose clocks differ by five minutes the one
+// that is behind is told, and nothing is refused or reordered.
+TEST(ServerManners, TwoClocksThatDifferKeepOneOrder) {
+    BookShelf shelf(Engine::Server);
+    const Instant eight = *instantFromIso("2026-03-13T08:00:00.000Z");
+    const auto late = [eight] { return eight.plusMinutes(-5.0); };
+    auto one = *LabBook::create(shelf.address(), [eight] { return eight; });
+    auto other = *LabBook::open(shelf.address(), late);
+    for (int i = 0; i < 4; ++i)
+        EXPECT_TRUE((i % 2 == 0 ? *one : *other).setSetting("n", std::to_string(i), "bram"));
+    const auto events = one->eventsOf("n");
+    ASSERT_EQ(events.size(), 4u);
+    for (int i = 0; i < 4; ++i) {
+        EXPECT_EQ(events[static_cast<std::size_t>(i)].sequence, i + 1);
+        EXPECT_EQ(events[static_cast<std::size_t>(i)].data->value("value", ""), std::to_string(i));
+    }
+    EXPECT_FALSE(one->clockWarning(eight));
+    EXPECT_TRUE(one->setSetting("n", "4", "bram"));
+    ASSERT_TRUE(other->clockWarning(late()));
+    EXPECT_TRUE(one->verify().sound());
+    // A lease does not ask the workstations for the time.
+    Leases mine(*one, "Tank PC"), theirs(*other, "Office PC");
+    EXPECT_TRUE(mine.take("t1", "bram"));
+    EXPECT_FALSE(theirs.take("t1", "oriel"));
+    EXPECT_TRUE(theirs.otherHolder("t1"));
+}
+
+// A plan that was opened before another workstation changed it is not written over theirs.
+TEST(ServerManners, APaperThatWasChangedMeanwhileIsRefused) {
+    BookShelf shelf(Engine::Server);
+    const Clock now = [] { return *instantFromIso("2026-03-13T08:00:00.000Z"); };
+    auto one = *LabBook::create(shelf.address(), now);
+    auto other = *LabBook::open(shelf.address(), now);
+    const std::string key = paperKey("plan", "client-1");
+    EXPECT_TRUE(one->setSetting(key, "mine", "bram", one->lastEvent()));
+    const std::int64_t read = one->lastEvent();
+    EXPECT_TRUE(other->setSetting(key, "theirs", "oriel", other->lastEvent()) ||
+                other->setSetting(key, "theirs", "oriel", read));
+    EXPECT_FALSE(one->setSetting(key, "mine again", "bram", read));
+    EXPECT_EQ(one->setting(key), "theirs");
+    EXPECT_TRUE(one->setSetting("elsewhere", "is free", "bram", read));
+}
+
+TEST(ServerManners, OneCodeForTwoClientsIsSaidInWords) {
+    for (const Engine engine : {Engine::File, Engine::Server}) {
+        BookShelf shelf(engine);
+        auto book =
+            *LabBook::openOrCreate(shelf.address(), [] { return *instantFromIso("2026-03-13T08:00:00.000Z"); });
+        Client one{"c1",      "SP-001", "Dov Castellane",   *dateFromIso("1990-11-23"),
+                   Sex::Male, {},       UnitSystem::Metric, "",
+                   false};
+        ASSERT_TRUE(book->save(one, "bram"));
+        one.id = "c2";
+        const auto refused = book->save(one, "bram");
+        ASSERT_FALSE(refused);
+        EXPECT_NE(refused.error().english().find("Another client has this code"), std::string::npos)
+            << refused.error().english();
+    }
+}
+
 } // namespace
 } // namespace fusain::store::server_test

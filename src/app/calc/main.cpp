@@ -22,7 +22,9 @@
 #include <cstdio>
 #include <fmt/format.h>
 #include <iostream>
+#include <termios.h>
 #include <thread>
+#include <unistd.h>
 
 namespace fusain {
 namespace {
@@ -262,11 +264,27 @@ int verify(const std::string& path, const std::string& expected) {
     return sound ? Done : Unsound;
 }
 
-// The passphrase comes from standard input: on a command line others could read it.
-int sealed(bool seal, const std::string& from, const std::string& to) {
+// From standard input: on a command line others could read it. At a terminal it is not shown while it is typed.
+std::string passphraseRead() {
+    termios before{};
+    const bool terminal = ::isatty(STDIN_FILENO) != 0 && ::tcgetattr(STDIN_FILENO, &before) == 0;
+    if (terminal) {
+        termios quiet = before;
+        quiet.c_lflag &= ~static_cast<tcflag_t>(ECHO);
+        ::tcsetattr(STDIN_FILENO, TCSAFLUSH, &quiet);
+    }
     std::string passphrase;
     std::cerr << "Passphrase: " << std::flush;
     std::getline(std::cin, passphrase);
+    if (terminal) {
+        ::tcsetattr(STDIN_FILENO, TCSAFLUSH, &before);
+        std::cerr << '\n';
+    }
+    return passphrase;
+}
+
+int sealed(bool seal, const std::string& from, const std::string& to) {
+    const std::string passphrase = passphraseRead();
     const QString source = QString::fromStdString(from), target = QString::fromStdString(to);
     const auto done =
         seal ? store::sealFile(source, target, passphrase) : store::unsealFile(source, target, passphrase);

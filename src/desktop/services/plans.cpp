@@ -21,11 +21,11 @@ std::optional<PlanRequest> savedPlan(store::LabBook& book, const std::string& cl
 }
 
 Expected<void> savePlan(store::LabBook& book, const std::string& clientId, const PlanRequest& plan,
-                        const std::string& by) {
+                        const std::string& by, std::optional<std::int64_t> madeFrom) {
     const Json document = toJson(plan);
     if (const auto back = planRequestFromJson(document, "plan"); !back)
         return tl::unexpected(back.error()); // nothing is kept that could not be read again
-    return book.setSetting(paperKey("plan", clientId), document.dump(), by);
+    return book.setSetting(paperKey("plan", clientId), document.dump(), by, madeFrom);
 }
 
 } // namespace fusain::desktop

@@ -10,6 +10,7 @@ namespace fusain::desktop {
 [[nodiscard]] std::optional<PlanRequest> savedPlan(store::LabBook& book, const std::string& clientId);
 /// @return a Problem with the value for a plan that could not be read again
 [[nodiscard]] Expected<void> savePlan(store::LabBook& book, const std::string& clientId,
-                                      const PlanRequest& plan, const std::string& by);
+                                      const PlanRequest& plan, const std::string& by,
+                                      std::optional<std::int64_t> madeFrom = {});
 
 } // namespace fusain::desktop

@@ -27,10 +27,10 @@ bool betterInWords(store::LabBook& book, const ScreeningQuestions& set, const st
 }
 
 Expected<void> keepScreening(store::LabBook& book, const std::string& clientId, const Screening& screening,
-                             const std::string& by) {
+                             const std::string& by, std::optional<std::int64_t> madeFrom) {
     if (const auto kept = keptScreening(book, clientId); !kept)
         return tl::unexpected(kept.error());
-    return book.setSetting(paperKey(screeningPaper, clientId), toJson(screening).dump(), by);
+    return book.setSetting(paperKey(screeningPaper, clientId), toJson(screening).dump(), by, madeFrom);
 }
 
 } // namespace fusain::desktop

@@ -11,6 +11,6 @@ namespace fusain::desktop {
                                  const std::string& clientId, Sex sex, Years age, Instant now);
 /// @return a Problem where what is kept cannot be read: it is not written over
 Expected<void> keepScreening(store::LabBook& book, const std::string& clientId, const Screening& screening,
-                             const std::string& by);
+                             const std::string& by, std::optional<std::int64_t> madeFrom = {});
 
 } // namespace fusain::desktop

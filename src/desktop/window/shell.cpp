@@ -139,8 +139,10 @@ Shell::Shell(Session& session)
 // What concerns the record itself stands above everything else until it is mended.
 void Shell::watchBook() {
     connect(&session_.care(), &BookCare::displaced, this, [this](const Problem& problem) {
-        awayWords_ = report::say(problem);
-        showCare(awayWords_ + QLatin1Char(' ') + waiting_->words(), !session_.book().address().onServer());
+        if (session_.book().address().onServer())
+            showCare(waiting_->words(), false);
+        else
+            showCare(report::say(problem), true);
     });
     connect(&session_.care(), &BookCare::back, this, [this] {
         careBar_->hide();
@@ -500,10 +502,9 @@ bool Shell::canRead() {
     if (!session_.book().address().onServer())
         return true;
     if (!session_.book().away()) // else it is looked for every few seconds
-        if (const auto problem = session_.book().notOurs())
-            awayWords_ = report::say(*problem);
+        static_cast<void>(session_.book().notOurs());
     if (session_.book().away())
-        showCare(awayWords_ + QLatin1Char(' ') + waiting_->words(), false);
+        showCare(waiting_->words(), false);
     return !session_.book().away();
 }
 

@@ -112,8 +112,7 @@ private:
     TypingPause* typingPause_;
     Lock* lock_;
     Waiting* waiting_;
-    QString awayWords_; ///< what was said when the server went
-    QFrame* undoBar_;   ///< what was done last, as long as it is fresh
+    QFrame* undoBar_; ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
     QPushButton* undoBack_;
     QTimer* undoTime_;

@@ -26,9 +26,10 @@ Waiting::Waiting(Session& session, QWidget* window) : QObject(window), session_(
 
 QString Waiting::words() const {
     const auto count = static_cast<int>(session_.book().waiting().size());
-    return count == 0 ? QString()
-                      : tr("%n entry(s) of this workstation wait for the server. They are on this disk.",
-                           nullptr, count);
+    return tr("The server of the lab book cannot be reached. A test on the bench continues: accepted "
+              "readings wait on this workstation.") +
+           (count == 0 ? QString() : QLatin1Char(' ') + tr("%n entry(s) wait.", nullptr, count)) +
+           QLatin1Char(' ') + tr("Check the network and the server.");
 }
 
 void Waiting::deliver() {

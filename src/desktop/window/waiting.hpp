@@ -11,7 +11,7 @@ class Waiting : public QObject {
     Q_OBJECT
 public:
     Waiting(Session& session, QWidget* window);
-    /// How much waits; empty where nothing does.
+    /// What is said while the server is away.
     [[nodiscard]] QString words() const;
     void deliver();
 

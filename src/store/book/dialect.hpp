@@ -17,7 +17,7 @@ public:
 
     enum class Access { ReadOnly, ReadWrite };
     /// What an error of the engine means for a person.
-    enum class Trouble { Full, NotWritable, Damaged, Busy, Away, Refused, Other };
+    enum class Trouble { Full, NotWritable, Damaged, Busy, Away, Refused, Taken, Other };
 
     [[nodiscard]] virtual QString driver() const = 0;
     /// Whether others may write while this program has the book open.

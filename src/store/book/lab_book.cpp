@@ -400,8 +400,9 @@ Expected<void> LabBook::changeSetting(const std::string& key, const std::string&
     });
 }
 
-Expected<void> LabBook::setSetting(const std::string& key, const std::string& value, const std::string& by) {
-    return note(kinds::settingChanged, key, by, {{"value", value}});
+Expected<void> LabBook::setSetting(const std::string& key, const std::string& value, const std::string& by,
+                                   std::optional<std::int64_t> madeFrom) {
+    return replace(kinds::settingChanged, key, by, {{"value", value}}, madeFrom);
 }
 
 } // namespace fusain::store

@@ -208,7 +208,9 @@ public:
     Expected<void>
     changeSetting(const std::string& key, const std::string& by,
                   const std::function<Expected<std::string>(const std::string& present)>& change);
-    Expected<void> setSetting(const std::string& key, const std::string& value, const std::string& by);
+    /// @param madeFrom as for a client
+    Expected<void> setSetting(const std::string& key, const std::string& value, const std::string& by,
+                              std::optional<std::int64_t> madeFrom = {});
     [[nodiscard]] std::string setting(const std::string& key, const std::string& otherwise = {});
 
     /// Keys and values of all settings whose key begins with `prefix`, in order of the key.

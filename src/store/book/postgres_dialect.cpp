@@ -79,6 +79,8 @@ public:
             return Trouble::NotWritable;
         if (code == QLatin1String("42501"))
             return Trouble::Refused;
+        if (code == QLatin1String("23505") && words.contains(QLatin1String("clients_code")))
+            return Trouble::Taken;
         if (code.startsWith(QLatin1String("XX")))
             return Trouble::Damaged;
         return code == QLatin1String("55P03") || code == QLatin1String("40001") ? Trouble::Busy

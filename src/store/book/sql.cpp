@@ -39,14 +39,16 @@ Said saidOf(Dialect::Trouble trouble) {
         return {FUSAIN_TEXT("This file is damaged, or is not a lab book."),
                 FUSAIN_TEXT("Restore the newest daily copy beside it; nothing in this file was changed.")};
     case Dialect::Trouble::Busy:
-        return {FUSAIN_TEXT("Another program is writing to the lab book."),
-                FUSAIN_TEXT("Close it, then repeat the last step.")};
+        return {FUSAIN_TEXT("Somebody else is writing to the lab book."),
+                FUSAIN_TEXT("Repeat the last step. Where that does not help, close the other program.")};
     case Dialect::Trouble::Away:
         return {FUSAIN_TEXT("The server of the lab book cannot be reached."),
                 FUSAIN_TEXT("Check the network and the server, then repeat the last step.")};
     case Dialect::Trouble::Refused:
         return {FUSAIN_TEXT("The server does not allow this account to do that: {1}"),
                 FUSAIN_TEXT("Ask whoever keeps the server for the rights of a workstation.")};
+    case Dialect::Trouble::Taken:
+        return {FUSAIN_TEXT("Another client has this code."), FUSAIN_TEXT("Choose another code.")};
     case Dialect::Trouble::Other:
         break;
     }

@@ -85,6 +85,8 @@ public:
             return Trouble::NotWritable;
         if (says("malformed") || says("not a database"))
             return Trouble::Damaged;
+        if (says("clients.code"))
+            return Trouble::Taken;
         return says("locked") ? Trouble::Busy : Trouble::Other;
     }
 

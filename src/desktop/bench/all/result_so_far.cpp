@@ -25,7 +25,7 @@ ResultSoFar::ResultSoFar(Session& session)
       errors_(new FigureView(tr("Where the interval comes from"), 150)),
       sheet_(table({tr("quantity"), tr("value")}, tr("Worked sheet"))) {
     value_->setObjectName(QStringLiteral("found"));
-    sheet_->setColumnWidth(0, scaled(150));
+    sheet_->setColumnWidth(0, scaled(132));
     wrapLines(*sheet_);
     sheet_->setMinimumHeight(scaled(120));
     auto* layout = new QVBoxLayout(this);
@@ -66,6 +66,7 @@ void ResultSoFar::refresh() {
                                       session_.computing().referencesFor(*computed).fat,
                                       computed->record().subject, std::nullopt);
     rule.said = true;
+    rule.reference = rule.reference.section(QLatin1Char(';'), 0, 0); // whom it is of stands with the findings
     rule_->setPaint([rule, &palette](QPainter& painter, const QRectF& area) {
         report::paintRule(painter, area, rule, palette);
     });

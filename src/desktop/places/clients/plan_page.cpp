@@ -430,8 +430,12 @@ void PlanPage::useWhatTheGoalNeeds() {
 
 void PlanPage::useScreening(Screening screening, bool kept) {
     screening_ = std::move(screening);
-    if (kept && client_)
-        session_.report(keepScreening(session_.book(), client_->id, screening_, session_.atTheBench().id));
+    if (kept && client_) {
+        const auto done =
+            keepScreening(session_.book(), client_->id, screening_, session_.atTheBench().id, readAt_);
+        readAt_ = session_.book().lastEvent();
+        session_.report(done);
+    }
     show();
 }
 
@@ -477,13 +481,17 @@ void PlanPage::measureRest() {
 void PlanPage::keep() {
     const auto plan =
         client_ && test_ ? makePlan(subject(), request()) : Expected<Plan>(tl::unexpected(Problem{}));
-    if (plan && !plan->crossing &&
-        session_.report(savePlan(session_.book(), client_->id, request(), session_.atTheBench().id)))
+    if (!plan || plan->crossing)
+        return;
+    const auto saved = savePlan(session_.book(), client_->id, request(), session_.atTheBench().id, readAt_);
+    readAt_ = session_.book().lastEvent(); // who saves once more has been told what came in between
+    if (session_.report(saved))
         kept_->setText(tr("✓ Saved on %1 by %2")
                            .arg(report::longDay(session_.now()), report::plain(session_.atTheBench().name)));
 }
 
 void PlanPage::load() {
+    readAt_ = session_.book().lastEvent();
     athlete_->setChecked(false);
     for (ValueField* field : {target_, exercise_, resting_, trainingDays_})
         field->clear();

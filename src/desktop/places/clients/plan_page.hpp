@@ -52,6 +52,7 @@ private:
     std::vector<report::CourseModel::Measured> past_; ///< masses before and at that test, oldest first
     bool lowLimbLean_ = false,
          belowReference_ = false; ///< of the test: found once, not at each move of a slider
+    std::int64_t readAt_ = 0;     ///< last event of the book when what is shown was read
     Screening screening_;         ///< of the client; more than is kept where they did not want it kept
     QLabel* start_;
     ValueField* target_;

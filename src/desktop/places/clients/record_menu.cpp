@@ -14,6 +14,7 @@
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
 #include "store/book/erasure.hpp"
+#include "store/book/sealed_file.hpp"
 #include "store/transfer/client_transfer.hpp"
 
 #include <QFile>
@@ -27,6 +28,7 @@ namespace fusain::desktop {
 RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> chosen, QWidget* parent)
     : QMenu(parent), session_(session), chosen_(std::move(chosen)) {
     addAction(tr("Save the whole record (JSON)…"), this, &RecordMenu::saveRecord);
+    addAction(tr("Save the whole record, sealed…"), this, &RecordMenu::saveSealed);
     addAction(tr("Save a table of the tests (CSV, XLSX)…"), this, qOverload<>(&RecordMenu::saveTable));
     addAction(tr("Save a health record (FHIR)…"), this, &RecordMenu::saveBundle);
     addSeparator();
@@ -54,6 +56,29 @@ void RecordMenu::saveRecord() {
         saveChosen(session_, parentWidget(), tr("Save the whole record"),
                    QString::fromStdString(client->code + ".json"), tr("Records (*.json)"),
                    toJson(*record).dump(1));
+}
+
+// For a record that leaves the house. The plain file is made beside it, in a folder that is gone afterwards.
+void RecordMenu::saveSealed() {
+    const auto client = chosen_();
+    const auto record = client ? store::takeOut(session_.book(), client->id)
+                               : Expected<ClientRecord>(tl::unexpected(Problem{}));
+    if (!client || !session_.report(record ? Expected<void>() : tl::unexpected(record.error())))
+        return;
+    const QString path =
+        QFileDialog::getSaveFileName(parentWidget(), tr("Save the whole record, sealed"),
+                                     safeFileName(QString::fromStdString(client->code + ".json-sealed")),
+                                     tr("Sealed records (*.json-sealed)"));
+    if (path.isEmpty())
+        return;
+    const auto passphrase =
+        askNewSecret(parentWidget(), tr("Seal the record"),
+                     tr("Passphrase of this record, at least %n characters. Without it nobody can open it.",
+                        nullptr, static_cast<int>(leastPassphrase)));
+    const QTemporaryDir beside(QFileInfo(path).absoluteDir().filePath(QStringLiteral("sealing-XXXXXX")));
+    const QString plain = beside.filePath(QStringLiteral("record.json"));
+    if (passphrase && saveText(session_, plain, toJson(*record).dump(1)))
+        session_.report(store::sealFile(plain, path, *passphrase));
 }
 
 // Asked for twice, in two ways: a reason, and the code of the person typed.
@@ -159,11 +184,29 @@ void RecordMenu::showImports() {
 }
 
 void RecordMenu::putIn() {
-    if (const auto chosen = chooseText(session_, parentWidget(), tr("Import a record"), tr("Records (*.json)")))
+    const auto chosen =
+        chooseText(session_, parentWidget(), tr("Import a record"), tr("Records (*.json *.json-sealed)"));
+    if (!chosen)
+        return;
+    const QString path = QString::fromStdString(chosen->path);
+    if (!store::isSealed(path)) {
         putIn(chosen->text, chosen->path);
+        return;
+    }
+    const auto passphrase = askSecret(parentWidget(), tr("Open the record"), tr("Passphrase of this record"));
+    if (!passphrase)
+        return;
+    const QTemporaryDir apart;
+    QFile opened(apart.filePath(QStringLiteral("record.json")));
+    if (session_.report(store::unsealFile(path, opened.fileName(), *passphrase)) &&
+        opened.open(QIODevice::ReadOnly))
+        putIn(opened.readAll().toStdString(), chosen->path);
 }
 
 bool RecordMenu::putIn(const std::string& text, const std::string& path) {
+    if (!may(session_.atTheBench().role, Right::Measure)) // tests come with it
+        return session_.report(failure({FUSAIN_TEXT("An administrator imports no tests."), {}}, {},
+                                       {FUSAIN_TEXT("Ask whoever measures to take the bench."), {}}));
     const auto json = parseJson(text, path);
     const auto record =
         json ? clientRecordFromJson(*json, path) : Expected<ClientRecord>(tl::unexpected(json.error()));

@@ -15,6 +15,7 @@ public:
 
     void erase();
     void saveRecord();
+    void saveSealed();
     void saveTable();
     /// @param path ending in .csv or .xlsx  @return whether it was written
     bool saveTable(const Client& client, const QString& path);

@@ -193,5 +193,10 @@ TEST(Panting, GivesTheTextbookVolume) {
     EXPECT_FALSE(judgePanting({samples.data(), 50}, Litres(air), MillimetresOfMercury(760.0)).accepted);
 }
 
+TEST(Response, IsReadFromFiveWholeSeconds) {
+    EXPECT_TRUE(responseOf(clean(390.0, 5.0)));
+    EXPECT_FALSE(responseOf(clean(390.0, 4.9)));
+}
+
 } // namespace
 } // namespace fusain::airdisplacement::chamber_test

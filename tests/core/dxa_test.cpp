@@ -260,5 +260,20 @@ TEST(DxaRules, ASumOfAnyNumberOfRoundedPartsIsNeverDoubted) {
     });
 }
 
+TEST(DxaRules, ADigitOfThePrintIsNoOverlapAndAHundredthNoDifference) {
+    Scan scan = testMan();
+    const Kilograms trunk = at(scan, Region::Trunk).fat;
+    at(scan, Region::Android).fat = trunk + Kilograms(0.001);
+    EXPECT_FALSE(has(judged(scan), Fault::Overlap));
+    at(scan, Region::Android).fat = trunk + Kilograms(0.0015);
+    EXPECT_TRUE(has(judged(scan), Fault::Overlap));
+    const auto against = [](double scale) { return has(judged(testMan(), scale), Fault::ScaleMass); };
+    const double total = 70.8; // of the test man
+    EXPECT_FALSE(against(total / 1.01));
+    EXPECT_FALSE(against(total / 0.99));
+    EXPECT_TRUE(against(total / 1.0101));
+    EXPECT_TRUE(against(total / 0.9899));
+}
+
 } // namespace
 } // namespace fusain::dxa::dxa_test

@@ -182,5 +182,25 @@ TEST(Syringe, AFlowCountsOnceAndWithinTheRangeOnly) {
     EXPECT_FALSE(addsAFlow(at(12.1), {}));
 }
 
+// At the ends of height and age that a study had, and a hair beyond them.
+TEST(PredictedResidualVolume, SaysWhereItsStudyEnded) {
+    using Equation = PredictedVolume (*)(Sex, Metres, Years);
+    const auto ends = [](Equation of, Sex sex, double least, double most, double youngest, double oldest) {
+        const double height = 0.5 * (least + most), age = 0.5 * (youngest + oldest), beyond = 1e-6;
+        for (const double each : {least, most})
+            EXPECT_TRUE(of(sex, Metres(each), Years(age)).withinValidity) << each;
+        for (const double each : {least - beyond, most + beyond})
+            EXPECT_FALSE(of(sex, Metres(each), Years(age)).withinValidity) << each;
+        for (const double each : {youngest, oldest})
+            EXPECT_TRUE(of(sex, Metres(height), Years(each)).withinValidity) << each;
+        for (const double each : {youngest - beyond, oldest + beyond})
+            EXPECT_FALSE(of(sex, Metres(height), Years(each)).withinValidity) << each;
+    };
+    ends(residualVolumeEcsc1993, Sex::Male, 1.55, 1.95, 18.0, 70.0);
+    ends(residualVolumeEcsc1993, Sex::Female, 1.45, 1.80, 18.0, 70.0);
+    ends(residualVolumeCrapo1982, Sex::Male, 1.46, 2.00, 17.0, 90.0);
+    ends(residualVolumeCrapo1982, Sex::Female, 1.46, 2.00, 17.0, 90.0);
+}
+
 } // namespace
 } // namespace fusain::lung::lung_test

@@ -102,5 +102,24 @@ TEST(ReferenceRow, WithoutAnUpperEndIsOpenAbove) {
     EXPECT_EQ(positionIn(row, 50.0), Position::Within);
 }
 
+TEST(OwnPeople, AnEighteenYearOldIsAnAdult) {
+    for (const double age : {18.0, 18.5, 20.0, 29.9}) {
+        const auto rows = rowsFromOwnPeople(women(52, age));
+        ASSERT_EQ(rows.size(), 1u) << age;
+        EXPECT_EQ(rows[0].ageFrom.value(), 18.0);
+        EXPECT_EQ(rows[0].ageTo.value(), 29.0);
+        // 52 values 20, 21 … 71: between two of them, in proportion.
+        EXPECT_NEAR(rows[0].low, 25.1, 1e-12);
+        EXPECT_NEAR(rows[0].high, 65.9, 1e-12);
+    }
+}
+
+TEST(Standing, OfTheLastPointOfATableIsItsPercent) {
+    const Distribution table = PercentileTable{{{10.0, 14.0}, {50.0, 20.0}, {90.0, 30.0}}};
+    EXPECT_DOUBLE_EQ(standing(table, 30.0)->percent, 90.0);
+    EXPECT_EQ(standing(table, 30.0)->reach, standing(table, 20.0)->reach);
+    EXPECT_DOUBLE_EQ(valueAt(table, 90.0).value(), 30.0);
+}
+
 } // namespace
 } // namespace fusain::reference::reference_test

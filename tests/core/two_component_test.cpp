@@ -125,5 +125,39 @@ TEST(FatFreeDensitySpread, IsWiderOutsideHealthyAdults) {
     EXPECT_EQ(spread.of(Years(40.0), BodyMassIndex(30.0)), KilogramsPerLitre(0.008));
 }
 
+// Each age of the table by its printed constants, from the first day of the year to the last.
+TEST(FatFromDensity, EveryAgeOfTheTableOfChildren) {
+    struct Printed {
+        int from, to;
+        double boy, girl;
+    };
+    for (const Printed& row :
+         {Printed{7, 8, 5.38, 5.43}, Printed{9, 10, 5.30, 5.35}, Printed{11, 12, 5.23, 5.25},
+          Printed{13, 14, 5.07, 5.12}, Printed{15, 16, 5.03, 5.07}, Printed{17, 18, 4.95, 5.05}})
+        for (const double age : {row.from + 0.0, row.from + 0.99, row.to + 0.0, row.to + 0.99}) {
+            EXPECT_EQ(lohman1989(Sex::Male, Years(age))->C1, row.boy) << age;
+            EXPECT_EQ(lohman1989(Sex::Female, Years(age))->C1, row.girl) << age;
+        }
+    EXPECT_FALSE(lohman1989(Sex::Male, Years(19.0)));
+}
+
+TEST(FatFromDensity, EveryGroupEndsWhereItsStudyEnded) {
+    const auto holds = [](const char* id, Sex sex, double age) {
+        const auto found =
+            std::ranges::find(densityConversions(), std::string_view(id), &DensityConversion::id);
+        return found != densityConversions().end() && found->constantsFor(sex, Years(age)).has_value();
+    };
+    for (const auto& [id, sex, from, to] :
+         {std::tuple("fat.density.schutte-1984", Sex::Male, 18.0, 33.0),
+          std::tuple("fat.density.wagner-heyward-2001", Sex::Male, 19.0, 46.0),
+          std::tuple("fat.density.heyward-wagner-2004.black-women", Sex::Female, 24.0, 80.0)}) {
+        EXPECT_TRUE(holds(id, sex, from)) << id;
+        EXPECT_FALSE(holds(id, sex, std::nextafter(from, 0.0))) << id;
+        EXPECT_TRUE(holds(id, sex, std::nextafter(to, 0.0))) << id;
+        EXPECT_FALSE(holds(id, sex, to)) << id;
+        EXPECT_FALSE(holds(id, sex == Sex::Male ? Sex::Female : Sex::Male, 30.0)) << id;
+    }
+}
+
 } // namespace
 } // namespace fusain::two_component_test

@@ -60,5 +60,11 @@ TEST(TypedNumbers, AnythingElseIsRefused) {
         EXPECT_FALSE(parseTyped(text)) << text;
 }
 
+TEST(Typed, ANumberMayHoldASpaceThatDoesNotBreak) {
+    EXPECT_EQ(parseTyped("1\u00a0234,5"), 1234.5);
+    EXPECT_EQ(parseTyped("\u00a072.5"), 72.5);
+    EXPECT_EQ(parseTyped("72.5\u00a0"), 72.5);
+}
+
 } // namespace
 } // namespace fusain::units_test

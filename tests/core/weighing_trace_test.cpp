@@ -90,5 +90,21 @@ TEST(WeighingTrace, LiveAndWholeAnalysisAgree) {
     EXPECT_EQ(live.reading().gross, analyseTrace(samples).gross);
 }
 
+// What is out of order or no number leaves the reading as if it had never come.
+TEST(WeighingTrace, ABadSampleChangesNothing) {
+    const auto clean = analyseTrace(swinging(8.0));
+    auto samples = swinging(8.0);
+    for (std::size_t i = samples.size() - 1; i > 10; i -= 10)
+        samples.insert(samples.begin() + static_cast<long>(i), {samples[i - 1].time, Kilograms(60.0)});
+    EXPECT_EQ(analyseTrace(samples).gross, clean.gross);
+    EXPECT_EQ(analyseTrace(samples).verdict, clean.verdict);
+    samples = swinging(8.0);
+    for (std::size_t i = 1; i < samples.size(); i += 10)
+        samples.insert(
+            samples.begin() + static_cast<long>(i),
+            {Seconds(0.5 * (samples[i - 1].time + samples[i].time).value()), Kilograms(std::nan(""))});
+    EXPECT_EQ(analyseTrace(samples).gross, clean.gross);
+}
+
 } // namespace
 } // namespace fusain::hydrostatic::weighing_trace_test

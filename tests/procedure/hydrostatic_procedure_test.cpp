@@ -245,5 +245,33 @@ TEST(RunOnAFullDisk, NothingIsAcceptedUntilThereIsSpaceAgain) {
     EXPECT_TRUE(run->test().waterTemperature);
 }
 
+// A check that failed asks for attention where it stands, and nowhere else.
+TEST(HydrostaticProcedure, OnlyAFailedLoadCellAsksForAttention) {
+    MemoryJournal journal;
+    auto run = *HydrostaticProcedure::begin(standardSetting(), "t", man, technician, journal, SteppingClock());
+    const auto asks = [&](HydrostaticStep step) { return run.stateOf(Step(step)) == StepState::Attention; };
+    MUST(run.confirm(HydrostaticStep::TankReady));
+    EXPECT_FALSE(asks(HydrostaticStep::LoadCell));
+    EXPECT_FALSE(asks(HydrostaticStep::WaterTemperature));
+    MUST(run.checkLoadCell(Kilograms(4.15), Kilograms(5.0), Kilograms(5.4)));
+    MUST(run.goTo(Step(HydrostaticStep::WaterTemperature)));
+    EXPECT_TRUE(asks(HydrostaticStep::LoadCell));
+    EXPECT_FALSE(asks(HydrostaticStep::WaterTemperature));
+    EXPECT_FALSE(asks(HydrostaticStep::DryMass));
+    MUST(run.checkLoadCell(Kilograms(4.15), Kilograms(5.0), Kilograms(5.004)));
+    MUST(run.goTo(Step(HydrostaticStep::DryMass)));
+    EXPECT_FALSE(asks(HydrostaticStep::LoadCell));
+}
+
+TEST(HydrostaticProcedure, AnUnderwaterMassOutOfRangeIsNamedAsItIsShown) {
+    MemoryJournal journal;
+    auto run = *HydrostaticProcedure::begin(standardSetting(), "t", man, technician, journal, SteppingClock());
+    prepare(run);
+    const auto refused = run.acceptTrial(Kilograms(-12.3456), Kilograms(0.02));
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("mass \u221216.50 kg"), std::string::npos)
+        << refused.error().english();
+}
+
 } // namespace
 } // namespace fusain::hydrostatic_procedure_test

@@ -285,8 +285,8 @@ TEST_F(ImpedanceRun, StandingContactsGiveNoFatButSayWhatItWouldCost) {
 
 TEST_F(ImpedanceRun, ALabsOwnConversionOpensTheEquationsWithItsError) {
     auto setting = impedanceSetting(2);
-    setting.policy.contactToGel[Sex::Male] = {Ohms(0.0), 0.86, Ohms(8.0), 550.0, 50.0 * 40.0 * 40.0, Ohms(430.0), Ohms(680.0),
-                                              50};
+    setting.policy.contactToGel[Sex::Male] = {Ohms(0.0),          0.86,        Ohms(8.0),   550.0,
+                                              50.0 * 40.0 * 40.0, Ohms(430.0), Ohms(680.0), 50};
     auto run = *ImpedanceProcedure::begin(setting, "t1", man, technician, journal, SteppingClock());
     prepare(run);
     auto sweep = cleanSweep();
@@ -437,6 +437,24 @@ TEST(TeamQueue, CallsInOrderAndKnowsWhoseCodeItIs) {
     EXPECT_FALSE(queue.byCode("SP-101").problem.empty());
     EXPECT_EQ(TeamQueue({{"b", "SD-02", TeamState::Aside}}).next()->code, "SD-02");
     EXPECT_EQ(TeamQueue({{"a", "SD-01", TeamState::Done}}).next(), nullptr);
+}
+
+// Only an answer with a time in it grows older.
+TEST_F(ImpedanceRun, OnlyTimeIsWaitedFor) {
+    auto run = begin();
+    int waits = 0, others = 0;
+    for (int i = 0; i < static_cast<int>(run.steps().size()); ++i)
+        for (const readiness::Rule* rule : run.questions(Step(i))) {
+            EXPECT_FALSE(run.answerAfterWaiting(rule->id)) << rule->id; // nothing was asked yet
+            const readiness::Answer answer = readiness::answerKeeping(*rule);
+            MUST(run.answer(rule->id, answer));
+            const bool time = answer.ago || (readiness::growsWithTime(*rule) && answer.number);
+            (time ? waits : others) += 1;
+            EXPECT_EQ(run.answerAfterWaiting(rule->id).has_value(), time) << rule->id;
+        }
+    EXPECT_FALSE(run.answerAfterWaiting("no such question"));
+    EXPECT_GT(waits, 2);
+    EXPECT_GT(others, 2);
 }
 
 } // namespace

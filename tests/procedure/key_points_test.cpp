@@ -114,5 +114,19 @@ TEST(KeyPointFiles, WhatIsWrongIsNamed) {
     EXPECT_TRUE(refused("fact", 3));
 }
 
+// Ten kilograms in ten weeks, four of them lean.
+TEST(KeyPoints, WhatALossWasMadeOfIsWorkedOut) {
+    const std::vector<ComputedTest> history{scannedOn("2026-01-01T08:00:00.000Z")};
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 6.0, 4.0);
+    const Statements statements({.test = &now, .history = history});
+    auto facts = keyPointFacts({&now, &statements, false, nullptr});
+    EXPECT_NEAR(facts["loss.kg"], 10.0, 1e-6);
+    EXPECT_NEAR(facts["loss.lean.percent"], 40.0, 1e-6);
+    EXPECT_NEAR(facts["loss.percent-a-week"], 100.0 * 1.0 / 60.8, 1e-6);
+    const ComputedTest fatAlone = scannedOn("2026-03-12T08:00:00.000Z", 6.0);
+    const Statements leaner({.test = &fatAlone, .history = history});
+    EXPECT_FALSE(keyPointFacts({&fatAlone, &leaner, false, nullptr}).contains("loss.lean.percent"));
+}
+
 } // namespace
 } // namespace fusain::key_points_test

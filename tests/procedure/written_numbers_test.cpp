@@ -94,5 +94,16 @@ TEST(NextTests, ComeWhenAUsualPaceAndTheirOwnCouldBeSeen) {
     EXPECT_FALSE(nextTest({}));
 }
 
+TEST(WrittenNumbers, BothEndsOfAnIntervalAreOfTheTest) {
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z");
+    const Statements said({.test = &now});
+    const auto fat = valueOf(Followed::FatPercent, now);
+    ASSERT_TRUE(fat);
+    for (const double end : {fat->value - fat->halfInterval(), fat->value + fat->halfInterval()}) {
+        EXPECT_TRUE(numbersNotInTest(fixed(end, 2) + " %", now, said).empty()) << end;
+        EXPECT_FALSE(numbersNotInTest(fixed(end + 0.02, 2) + " %", now, said).empty()) << end;
+    }
+}
+
 } // namespace
 } // namespace fusain::written_numbers_test

@@ -57,16 +57,18 @@ inline void finish(DxaProcedure& run) {
 }
 
 /// A finished set of readings of the test man, with so much less fat, taken at a moment.
-inline ComputedTest scannedOn(const char* when, double lessFat = 0.0) {
+inline ComputedTest scannedOn(const char* when, double lessFat = 0.0, double lessLean = 0.0) {
     static MemoryJournal journal;
     auto run =
         *DxaProcedure::begin(dxaSetting(), "t", man, technician, journal, SteppingClock(*instantFromIso(when)));
     dxa::Scan scan = sheetsScan();
     for (auto& region : scan.regions)
         if (region.region == dxa::Region::Trunk || region.region == dxa::Region::Subtotal ||
-            region.region == dxa::Region::Total)
+            region.region == dxa::Region::Total) {
             region.fat -= Kilograms(lessFat);
-    prepare(run, Kilograms(70.8 - lessFat));
+            region.lean -= Kilograms(lessLean);
+        }
+    prepare(run, Kilograms(70.8 - lessFat - lessLean));
     EXPECT_TRUE(run.acceptScan(scanOf(scan)));
     return *computeTest(snapshotOf(run), run.setting().policy);
 }

@@ -83,6 +83,33 @@ TEST_F(CablePulled, TheRunGoesOnAndIsInTheBookWhenTheServerIsBack) {
     expectInTheBook();
 }
 
+// A recording says after which event it began: in the book that is a number of the book.
+TEST_F(CablePulled, WhatARecordingFollowedIsNamedByTheNumberOfTheBook) {
+    const auto now = [&] {
+        Attribution from = linked(*run, "load-cell");
+        from.afterEvent = run->events().back().sequence;
+        return from;
+    };
+    pull();
+    MUST(run->addNote("the cable was pulled"));
+    EXPECT_GE(run->events().back().sequence, Outbox::firstNumber);
+    const Attribution before = now();
+    MUST(run->checkLoadCell(Kilograms(4.15), Kilograms(5.0), Kilograms(5.003)));
+    EXPECT_FALSE(run->acceptTrial(Kilograms(7.44), Kilograms(0.002), before)); // older than the check
+    MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.002), now()));
+    putBack();
+    ASSERT_TRUE(book->deliver());
+    MUST(run->addNote("and put back"));
+    const Attribution later = now();
+    MUST(run->acceptTrial(Kilograms(7.45), Kilograms(0.002), later));
+    for (const Event& event : book->eventsOf("t1"))
+        EXPECT_EQ(event.data->dump().find("100000000000000"), std::string::npos) << event.kind;
+    const auto found = book->test("t1");
+    ASSERT_TRUE(found);
+    EXPECT_EQ(std::get<HydrostaticTest>(*found).trials.size(), 2u);
+    EXPECT_TRUE(book->verify().sound());
+}
+
 TEST_F(CablePulled, TheNextStepDeliversWhatWaits) {
     pull();
     MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02)));

@@ -122,7 +122,11 @@ Done Procedure::unlessOlder(const Attribution& from, std::initializer_list<std::
                 numbers.push_back(event.sequence);
         return numbers;
     };
-    const auto later = std::ranges::upper_bound(events_, *from.afterEvent, {}, &Event::sequence);
+    // By the event itself: what was accepted while a server was away has numbers of its own in between.
+    const auto at = std::ranges::find(events_, *from.afterEvent, &Event::sequence);
+    const auto later = at == events_.end()
+                           ? std::ranges::upper_bound(events_, *from.afterEvent, {}, &Event::sequence)
+                           : std::next(at);
     return holding({events_.begin(), later}) != holding(events_)
                ? refused(std::move(made), {FUSAIN_TEXT("Record it again."), {}})
                : Done();

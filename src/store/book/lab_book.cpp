@@ -49,15 +49,14 @@ Expected<void> blocksAreThere(const QSqlDatabase& database, const Event& event) 
 
 namespace {
 
-// An undoing of what was accepted while the server was away names it by its number there.
-void numberAsInTheBook(Outbox& outbox, Event& event) {
-    if (event.kind != EventUndone::kind)
-        return;
-    Json data = *event.data;
-    for (auto& [key, value] : data.items())
-        if (value.is_number_integer())
-            value = outbox.numberOf(value.get<std::int64_t>());
-    event.data = std::move(data);
+// An undoing, or a recording that began after it, names what was accepted while the server was away by its
+// number there.
+void numbersAsInTheBook(Outbox& outbox, Json& json) {
+    if (json.is_number_integer() && json.get<std::int64_t>() >= Outbox::firstNumber)
+        json = outbox.numberOf(json.get<std::int64_t>());
+    else if (json.is_object())
+        for (auto& [key, value] : json.items())
+            numbersAsInTheBook(outbox, value);
 }
 
 } // namespace
@@ -70,8 +69,11 @@ Expected<Event> LabBook::write(Event event) {
     Expected<void> done = standAtTheEnd(event.subject);
     event.sequence = lastSequence_ + 1;
     Event kept = event;
-    if (outbox_)
-        numberAsInTheBook(*outbox_, kept);
+    if (outbox_ && outbox_->used()) {
+        Json data = *kept.data;
+        numbersAsInTheBook(*outbox_, data);
+        kept.data = std::move(data);
+    }
     if (done)
         done = blocksAreThere(database, event);
     if (done)

@@ -32,6 +32,8 @@ public:
     /// What is not in the book yet, in order.
     [[nodiscard]] std::vector<Waiting> waiting();
     [[nodiscard]] bool empty() { return waiting().empty(); }
+    /// Whether this window may know numbers of it.
+    [[nodiscard]] bool used() const { return database().isOpen(); }
     /// An event stands in the book under this number now.
     void delivered(std::int64_t waiting, std::int64_t number);
     /// Number in the book of what was delivered; the same for any other.

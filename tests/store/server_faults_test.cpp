@@ -6,6 +6,7 @@
 #include "support/engines.hpp"
 #include "support/own_server.hpp"
 
+#include <QFile>
 #include <atomic>
 #include <chrono>
 #include <random>
@@ -186,6 +187,43 @@ TEST(ServerFaults, OfTwoThatOpenAnOlderBookAtOnceOneBringsItForward) {
         EXPECT_EQ(opened, (std::set{10, 11})) << round;
         expectKept(**LabBook::open(address, clock), {1, 10, 11});
     }
+}
+
+// By hand, on a small disk: FUSAIN_SMALL_DISK names a folder of about 200 MB (docs/reliability.md).
+TEST(ServerFaults, AFullDiskAtTheServerIsSaidAndLosesNothing) {
+    const QString disk = qEnvironmentVariable("FUSAIN_SMALL_DISK");
+    if (disk.isEmpty())
+        GTEST_SKIP() << "FUSAIN_SMALL_DISK names no folder";
+    QFile ballast(disk + QStringLiteral("/ballast"));
+    ASSERT_TRUE(ballast.open(QIODevice::WriteOnly));
+    ASSERT_EQ(ballast.write(QByteArray(40 << 20, '0')), 40 << 20);
+    ballast.close();
+    const OwnServer server(disk + QStringLiteral("/server"));
+    auto book = *LabBook::create(server.address(), clock);
+    std::mt19937 random(25);
+    std::string much(200'000, ' '); // that no engine makes smaller
+    std::set<int> accepted;
+    std::string said;
+    for (int number = 0; said.empty() && number < 3000; ++number) {
+        std::ranges::generate(
+            much, [&] { return static_cast<char>(std::uniform_int_distribution(33, 126)(random)); });
+        if (const auto kept = book->setSetting("n-" + std::to_string(number), much, "bram"))
+            accepted.insert(number);
+        else
+            said = kept.error().english();
+    }
+    std::printf("[ %zu accepted, then: %s ]\n", accepted.size(), said.c_str());
+    EXPECT_FALSE(said.empty());
+    ASSERT_TRUE(ballast.remove());
+    static_cast<void>(server.ask("start")); // an engine that could not write its log has stopped
+    bool again = false;
+    for (int attempt = 0; attempt < 20 && !again; ++attempt) {
+        again = keepNumber(*book, 1'000'000).has_value();
+        std::this_thread::sleep_for(milliseconds(500));
+    }
+    EXPECT_TRUE(again);
+    accepted.insert(1'000'000);
+    expectKept(*book, accepted);
 }
 
 } // namespace

@@ -9,7 +9,9 @@ namespace fusain::testing {
 /// A server of its own, that may be killed.
 class OwnServer {
 public:
-    OwnServer() { EXPECT_TRUE(ask("start")); }
+    explicit OwnServer(QString folder = usualFolder()) : folder_(std::move(folder)) {
+        EXPECT_TRUE(ask("start"));
+    }
     ~OwnServer() { EXPECT_TRUE(ask("stop")); }
     OwnServer(const OwnServer&) = delete;
     OwnServer& operator=(const OwnServer&) = delete;
@@ -22,7 +24,10 @@ public:
     }
 
 private:
-    QString folder_ = QString::fromLocal8Bit(FUSAIN_TEST_SERVER) + QStringLiteral("-own-%1").arg(::getpid());
+    static QString usualFolder() {
+        return QString::fromLocal8Bit(FUSAIN_TEST_SERVER) + QStringLiteral("-own-%1").arg(::getpid());
+    }
+    QString folder_;
 };
 
 } // namespace fusain::testing

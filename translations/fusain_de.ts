@@ -14227,6 +14227,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>▲ Dieser Eintrag ist beschädigt und nicht lesbar.</translation>
     </message>
     <message>
+      <source>Entries of this test still wait for the server.</source>
+      <translation>Einträge dieses Tests warten noch auf den Server.</translation>
+    </message>
+    <message>
       <source>The entries of both workstations do not fit into one record.</source>
       <translation>Die Einträge beider Arbeitsplätze passen nicht in einen Datensatz.</translation>
     </message>

@@ -480,6 +480,20 @@ TEST_F(Journey, APhysiologistRecomputesBesideTheSignedResult) {
     const auto results = session->book().resultsOf(common(test).id);
     ASSERT_EQ(results.size(), 2u);
     EXPECT_NE((*results[0].document)["fat_percent"]["value"], (*results[1].document)["fat_percent"]["value"]);
+    // What the clients' place offers beside a test is of its own method, and another than its own.
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QString::fromStdString(common(test).subject.clientId));
+    const QComboBox* offered = nullptr;
+    for (const QComboBox* each : shell->clients().findChildren<QComboBox*>())
+        if (each->accessibleName() == QLatin1String("Other policy"))
+            offered = each;
+    ASSERT_TRUE(offered);
+    EXPECT_GT(offered->count(), 0);
+    for (int i = 0; i < offered->count(); ++i) {
+        const std::string id = offered->itemData(i).toString().toStdString();
+        EXPECT_EQ(methodOf(*session->catalogue().policy(id)), methodHydrostatic) << id;
+        EXPECT_NE(id, common(test).policyId);
+    }
 }
 
 TEST_F(Journey, WhatIfMovesTheResultAndStoresNothing) {

@@ -1,5 +1,6 @@
 // How many keys a test takes in which nothing is unusual, with the instruments linked: from its first step
 // until it is handed over for signing.
+#include "desktop/places/clients/visit_dialog.hpp"
 #include "desktop/places/day/booking_dialog.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "procedure/all/procedure.hpp"
@@ -161,6 +162,16 @@ TEST_F(KeyPresses, SomebodyNewIsBookedForTwoMethodsWithFortyKeys) {
     EXPECT_EQ(session->book().visitsOf(found.front().id).size(), 2u) << shell->lastProblem().toStdString();
     RecordProperty("keys", keys);
     EXPECT_LE(keys, 40);
+}
+
+// Ctrl+P, Enter for the page that is shown, Enter at the printer.
+TEST_F(KeyPresses, TheClientPageIsPrintedWithThreeKeys) {
+    VisitDialog shown(*session, someone());
+    QStringList defaults;
+    for (const QPushButton* each : shown.findChildren<QPushButton*>())
+        if (each->isDefault())
+            defaults << each->text();
+    EXPECT_EQ(defaults, QStringList{QStringLiteral("Print…")});
 }
 
 } // namespace

@@ -52,6 +52,10 @@ TEST(WrittenClaims, AreHeldAgainstTheVerdictOfTheTest) {
     EXPECT_EQ(against("You may have gained muscle."), 0u); // left to its writer
     EXPECT_EQ(against("Less fat and more muscle."), 0u);   // about two of them
     EXPECT_EQ(against("Fat-free mass increased."), 1u);
+    EXPECT_EQ(against("Increased: fat"), 1u);         // at the end of a sentence
+    EXPECT_EQ(against("Fatigue increased."), 0u);     // another word that begins so
+    EXPECT_EQ(against("Nonfat milk increased."), 0u); // or ends so
+    EXPECT_EQ(against("Àfat increased."), 0u);        // in letters of other languages too
     EXPECT_EQ(against("Down to the sea. Thank you for coming; up again soon."), 0u);
     const auto found = claimsAgainst("Good work, 25.4 % now. Fat increased.", said);
     ASSERT_EQ(found.size(), 1u);

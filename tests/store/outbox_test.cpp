@@ -119,6 +119,20 @@ TEST_F(CablePulled, TheNextStepDeliversWhatWaits) {
     expectInTheBook();
 }
 
+// An act that is taken back takes back nothing of what waited before it.
+TEST_F(CablePulled, AnActThatFailsLeavesWhatWasDelivered) {
+    pull();
+    MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02)));
+    putBack();
+    EXPECT_FALSE(book->together([&]() -> Expected<void> {
+        EXPECT_TRUE(book->setSetting("units", "us", "bram"));
+        return failure({FUSAIN_TEXT("The disk is full."), {}});
+    }));
+    EXPECT_TRUE(book->waiting().empty());
+    EXPECT_EQ(book->setting("units"), "");
+    expectInTheBook();
+}
+
 // The workstation is switched off as well before the server is back.
 TEST_F(CablePulled, WhatWaitsOutlivesTheWindow) {
     pull();

@@ -112,9 +112,8 @@ Expected<Event> LabBook::append(Event event) {
         return keepWaiting(std::move(event));
     if (auto problem = notOurs())
         return mayWait(event) ? keepWaiting(std::move(event)) : tl::unexpected(*problem);
-    if (outbox_ && !outbox_->empty()) // first what was first
-        if (auto delivered = deliver(); !delivered && waitsFor(event.subject))
-            return tl::unexpected(delivered.error());
+    if (auto delivered = deliverFirst(); !delivered && waitsFor(event.subject))
+        return tl::unexpected(delivered.error());
     auto written = write(event);
     if (!written && mayWait(event) && isAway(connection())) {
         away_ = true;
@@ -194,6 +193,10 @@ void LabBook::listen(std::function<void()> told) {
 }
 
 Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
+    if (auto problem = notOurs())
+        return tl::unexpected(*problem);
+    if (auto delivered = deliverFirst(); !delivered && isAway(connection()))
+        return tl::unexpected(delivered.error());
     const auto sequence = lastSequence_;
     const auto hash = lastHash_;
     const auto written = written_;
@@ -205,8 +208,6 @@ Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
         identities_->forgetOpened();
         index_->forget();
     };
-    if (auto problem = notOurs())
-        return tl::unexpected(*problem);
     Transaction transaction(connection());
     try {
         const Expected<void> done = work();

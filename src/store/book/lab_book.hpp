@@ -238,6 +238,7 @@ public:
 private:
     [[nodiscard]] bool mayWait(const Event& event) const;
     [[nodiscard]] bool waitsFor(const std::string& test);
+    [[nodiscard]] Expected<void> deliverFirst();
     [[nodiscard]] Expected<Event> keepWaiting(Event event);
     [[nodiscard]] Expected<Event> write(Event event);
     [[nodiscard]] Expected<void> deliverOne(const Event& waiting, std::int64_t after);

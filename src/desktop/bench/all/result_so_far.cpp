@@ -25,7 +25,7 @@ ResultSoFar::ResultSoFar(Session& session)
       errors_(new FigureView(tr("Where the interval comes from"), 150)),
       sheet_(table({tr("quantity"), tr("value")}, tr("Worked sheet"))) {
     value_->setObjectName(QStringLiteral("found"));
-    sheet_->setColumnWidth(0, scaled(132));
+    sheet_->setColumnWidth(0, scaled(146));
     wrapLines(*sheet_);
     sheet_->setMinimumHeight(scaled(120));
     auto* layout = new QVBoxLayout(this);

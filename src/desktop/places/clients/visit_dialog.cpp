@@ -30,6 +30,7 @@ VisitDialog::VisitDialog(Session& session, const Client& client, QWidget* parent
     auto* close = new QDialogButtonBox;
     auto* keep = close->addButton(tr("Save as PDF…"), QDialogButtonBox::ActionRole);
     auto* print = close->addButton(tr("Print…"), QDialogButtonBox::ActionRole);
+    print->setDefault(true); // the client waits for the page: Ctrl+P, Enter, and Enter at the printer
     close->addButton(tr("Close"), QDialogButtonBox::RejectRole);
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(inOneRow({day_, copy_, language_, withoutNumbers_, withoutName_}));

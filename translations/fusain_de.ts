@@ -8547,6 +8547,10 @@ Wahrer Wert: %3.</translation>
       <translation>Dieser Test wurde übernommen. Er ist {1}.</translation>
     </message>
     <message>
+      <source>What was accepted here while the server was away still waits.</source>
+      <translation>Was hier ohne Server angenommen wurde, wartet noch.</translation>
+    </message>
+    <message>
       <source>What was accepted here is in the record.</source>
       <translation>Was hier angenommen wurde, steht in der Aufzeichnung.</translation>
     </message>

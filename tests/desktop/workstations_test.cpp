@@ -4,10 +4,12 @@
 #include "desktop/views/client_form.hpp"
 #include "desktop/views/conflict.hpp"
 #include "desktop/views/look_on.hpp"
+#include "procedure/all/procedure.hpp"
 #include "store/transfer/data_files.hpp"
 #include "support/bench_driver.hpp"
 #include "support/engines.hpp"
 #include "support/journey.hpp"
+#include "support/own_server.hpp"
 
 #include <QAbstractButton>
 #include <QDialogButtonBox>
@@ -181,6 +183,38 @@ TEST_F(Workstations, OfTwoEditsOfOneClientThePersonChoosesFieldByField) {
     EXPECT_EQ(kept->name, "Ailsa B. Brandvold");
     EXPECT_EQ(kept->telephone, "310");
     EXPECT_EQ(kept->height, Metres(1.77));
+}
+
+// The cable is pulled in the middle of a run: what is accepted is seen at once, and is in the book later.
+TEST(CablePulledAtTheBench, TheBenchGoesOnAndShowsIt) {
+    const fusain::testing::OwnServer server;
+    const Clock clock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
+    report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
+    const LabCatalogue catalogue = *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
+    auto book = store::LabBook::create(server.address(), clock);
+    ASSERT_TRUE(book) << book.error().english();
+    ASSERT_TRUE((*book)->save(bram, "bram"));
+    const Client client{"client-1", "SP-112",     "Dov Castellane",   *dateFromIso("1994-06-02"),
+                        Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
+                        false};
+    ASSERT_TRUE((*book)->save(client, "bram"));
+    fusain::testing::passAllChecks(**book, catalogue, clock());
+    Session session(std::move(*book), catalogue, clock);
+    ASSERT_TRUE(session.setAtTheBench(bram));
+    ASSERT_TRUE(session.startRun(client, {}, methodGirths));
+    Shell shell(session);
+    shell.show();
+    shell.open(PlaceName::Bench);
+    const auto* before = shell.bench().currentPanel();
+    ASSERT_TRUE(server.ask("kill"));
+    auto& run = dynamic_cast<GirthProcedure&>(*session.run());
+    ASSERT_TRUE(session.report(run.checkTape(Centimetres(100.0), Centimetres(100.0))));
+    EXPECT_NE(shell.bench().currentPanel(), before);
+    EXPECT_EQ(session.book().waitingCount(), 1);
+    ASSERT_TRUE(server.ask("start"));
+    EXPECT_FALSE(session.book().notOurs());
+    EXPECT_TRUE(session.book().deliver());
+    EXPECT_EQ(session.book().eventsOf(run.record().id).back().kind, run.events().back().kind);
 }
 
 } // namespace

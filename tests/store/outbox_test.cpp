@@ -15,7 +15,9 @@
 #include <atomic>
 #include <chrono>
 #include <random>
+#include <sys/wait.h>
 #include <thread>
+#include <unistd.h>
 
 namespace fusain::store::outbox_test {
 namespace {
@@ -97,6 +99,8 @@ TEST_F(CablePulled, WhatARecordingFollowedIsNamedByTheNumberOfTheBook) {
     MUST(run->checkLoadCell(Kilograms(4.15), Kilograms(5.0), Kilograms(5.003)));
     EXPECT_FALSE(run->acceptTrial(Kilograms(7.44), Kilograms(0.002), before)); // older than the check
     MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.002), now()));
+    MUST(run->acceptTrial(Kilograms(9.99), Kilograms(0.002), now()));
+    MUST(run->undo()); // which names it
     putBack();
     ASSERT_TRUE(book->deliver());
     MUST(run->addNote("and put back"));
@@ -182,7 +186,7 @@ TEST_F(CablePulled, ASecondWindowLeavesTheOutboxAlone) {
     pull();
     MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02)));
     Outbox second(path());
-    EXPECT_TRUE(second.empty());
+    EXPECT_EQ(second.count(), 0);
     EXPECT_FALSE(second.keep(Event{0, clock(), "bram", "note.added", "t1", Json::object(), {}}, 1));
     putBack();
     ASSERT_TRUE(book->deliver());
@@ -205,6 +209,45 @@ TEST_F(CablePulled, WhatIsThereAfterAllIsNotTakenTwice) {
     ASSERT_TRUE(delivered) << delivered.error().english();
     expectInTheBook();
     EXPECT_EQ(run->test().trials.size(), 2u);
+}
+
+// The workstation itself is switched off: nobody closes the outbox, and the next window takes it up.
+TEST_F(CablePulled, AnOutboxOfAProcessThatWasKilledIsTakenUp) {
+    const pid_t victim = ::fork();
+    if (victim == 0) {
+        Outbox* left = new Outbox(path()); // never closed
+        const bool kept =
+            left->keep(Event{0, clock(), "bram", "note.added", "t1", Json{{"text", "left"}}, {}}, 1)
+                .has_value();
+        ::_exit(kept ? 0 : 1);
+    }
+    int state = 1;
+    ::waitpid(victim, &state, 0);
+    ASSERT_EQ(state, 0);
+    Outbox next(path());
+    EXPECT_EQ(next.count(), 1);
+    EXPECT_EQ(next.count("t1"), 1);
+    EXPECT_EQ(next.count("t2"), 0);
+    EXPECT_EQ(next.waiting().front().event.by, "bram");
+}
+
+// A test that this window only delivers for is none that it goes on with.
+TEST_F(CablePulled, WhatWasDeliveredAtTheStartHoldsNobodyBack) {
+    pull();
+    MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02)));
+    book.reset();
+    ASSERT_TRUE(server.ask("start"));
+    book = *LabBook::open(server.address(), clock);
+    book->collectIn(path());
+    EXPECT_EQ(book->waitingCount(), 0);
+    {
+        auto other = *LabBook::open(server.address(), clock);
+        auto theirs =
+            HydrostaticProcedure::resume(standardSetting(), other->takeUp("t1"), technician, *other, clock);
+        ASSERT_TRUE(theirs);
+        MUST(theirs->addNote("from the office"));
+    }
+    MUST(book->note("step.shown", "t1", "bram", {{"step", "trials"}}));
 }
 
 class TakenOver : public CablePulled {

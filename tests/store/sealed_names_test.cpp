@@ -4,6 +4,7 @@
 #include "store/book/erasure.hpp"
 #include "store/book/sealed_names.hpp"
 #include "store/book/signatures.hpp"
+#include "store/transfer/client_transfer.hpp"
 #include "support/engines.hpp"
 #include "support/hydrostatic_run.hpp"
 
@@ -111,6 +112,9 @@ TEST_P(AtRest, WithoutAPassphraseThereAreCodesAndNothingCanBeChanged) {
     EXPECT_FALSE(book->save(Visit{"v1", man.clientId, clock(), "hydrostatic", "booked", "", "moved"}, "bram"));
     EXPECT_TRUE(book->save(Visit{"v2", man.clientId, clock(), "hydrostatic", "booked", "", ""}, "bram"));
     EXPECT_EQ(book->eventCount(), events + 1);
+    EXPECT_FALSE(
+        eraseClient(*book, man.clientId, "oriel", "asked for")); // what is left would be made of nothing
+    EXPECT_FALSE(takeOut(*book, man.clientId));
     EXPECT_FALSE(Signatures(*book, cheap).isPassphraseOf("oriel", "not these words"));
     EXPECT_TRUE(names.locked());
     MUST(Signatures(*book, cheap).isPassphraseOf("oriel", orielsWords));

@@ -371,11 +371,16 @@ void Session::othersWrote() {
     for (const auto& [test, unused] : gone)
         close(test);
     tellChanges(!gone.empty(), true);
-    for (const auto& [unused, where] : gone)
-        Q_EMIT problemRaised({{FUSAIN_TEXT("This test was taken over. It is {1}."), {where.toStdString()}},
-                              {},
-                              {FUSAIN_TEXT("What was accepted here is in the record."), {}},
-                              {FUSAIN_TEXT("It can be taken back from Bench, with a reason."), {}}});
+    for (const auto& [test, where] : gone) {
+        const bool waits = book_->waitsFor(test);
+        Q_EMIT problemRaised(
+            {{FUSAIN_TEXT("This test was taken over. It is {1}."), {where.toStdString()}},
+             {},
+             {waits ? FUSAIN_TEXT("What was accepted here while the server was away still waits.")
+                    : FUSAIN_TEXT("What was accepted here is in the record."),
+              {}},
+             {FUSAIN_TEXT("It can be taken back from Bench, with a reason."), {}}});
+    }
 }
 
 Expected<void> Session::endRun(const std::string& reason) {

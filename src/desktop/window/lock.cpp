@@ -32,7 +32,7 @@ LockCover::LockCover(Session& session, QWidget* window, Why why)
                             "soft"));
     for (QWidget* each : std::initializer_list<QWidget*>{who_, passphrase_, open, said_})
         middle->addWidget(each);
-    if (why != Why::Idle) { // nothing runs yet
+    if (why != Why::Idle && !session.run()) { // nothing runs yet
         auto* leave = button(tr("Close Fusain"));
         middle->addWidget(leave);
         connect(leave, &QPushButton::clicked, qApp, &QApplication::quit);
@@ -78,10 +78,12 @@ void LockCover::unlock() {
     const std::string id = who_->currentData().toString().toStdString(),
                       said = passphrase_->text().toStdString();
     passphrase_->clear();
+    const bool sealed = session_.signatures().sealedNames().locked();
     const auto right = tryToOpen(id, said);
     if (!right)
         return announce(said_, report::say(right.error().what));
-    session_.report({}); // names that were sealed are read again
+    if (sealed)
+        session_.report({}); // names are read again
     if (!id.empty() && id != session_.atTheBench().id)
         for (const Staff& staff : session_.book().staff())
             if (staff.id == id && !session_.setAtTheBench(staff, said))

@@ -105,7 +105,7 @@ Shell::Shell(Session& session)
     QTimer::singleShot(0, lock_, &Lock::askWhoItIs); // once the window is there
     addCommands();
     connect(&session, &Session::changed, this, [this](const Changes& changes) {
-        if (!canRead())
+        if (!mayShowAnew())
             return;
         if (current()->concerns(changes))
             current()->refresh();
@@ -491,8 +491,8 @@ void Shell::open(PlaceName place) {
 }
 
 void Shell::refresh() {
-    if (!canRead() && !(session_.run() && places_->currentIndex() == static_cast<int>(PlaceName::Bench)))
-        return; // at the bench work goes on
+    if (!mayShowAnew())
+        return;
     current()->refresh();
     refreshFrame();
 }
@@ -506,6 +506,11 @@ bool Shell::canRead() {
     if (session_.book().away())
         showCare(waiting_->words(), false);
     return !session_.book().away();
+}
+
+// While the server is away a test that is on the bench continues, from what this window knows of it.
+bool Shell::mayShowAnew() {
+    return canRead() || (session_.run() && places_->currentIndex() == static_cast<int>(PlaceName::Bench));
 }
 
 // What stands around every place.

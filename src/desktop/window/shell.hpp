@@ -69,6 +69,7 @@ private:
     void refresh();
     void refreshFrame();
     [[nodiscard]] bool canRead();
+    [[nodiscard]] bool mayShowAnew();
     void applyAppearance();
     void showProblem(const Problem& problem);
     void showLinks();

@@ -25,7 +25,7 @@ std::vector<Event> ofTest(const std::vector<Event>& events, const std::string& t
 Waiting::Waiting(Session& session, QWidget* window) : QObject(window), session_(session), window_(window) {}
 
 QString Waiting::words() const {
-    const auto count = static_cast<int>(session_.book().waiting().size());
+    const auto count = session_.book().waitingCount();
     return tr("The server of the lab book cannot be reached. A test on the bench continues: accepted "
               "readings wait on this workstation.") +
            (count == 0 ? QString() : QLatin1Char(' ') + tr("%n entry(s) wait.", nullptr, count)) +

@@ -33,6 +33,8 @@ void openInto(Found& found, const Identities& identities, const std::string& doc
 void ClientIndex::read(const QSqlDatabase& database, const Identities& identities) {
     entries_.clear();
     const bool sealed = identities.atRest();
+    if (sealed)
+        identities.openAllKeys();
     auto rows =
         run(database, QStringLiteral("SELECT id, name, code, birth_date, %1 FROM clients ORDER BY name, id")
                           .arg(sealed ? QStringLiteral("document") : QStringLiteral("''")));

@@ -22,6 +22,8 @@ Client underTheCode(const Client& client) {
 
 Expected<ErasureLeft> eraseClient(LabBook& book, const std::string& id, const std::string& by,
                                   const std::string& reason) {
+    if (book.identities().locked()) // what is left of somebody would be made of nothing
+        return tl::unexpected(identitiesAreSealed());
     const auto client = book.client(id);
     if (!client || reason.empty())
         return failure({client ? FUSAIN_TEXT("Erasing a client needs a reason.")

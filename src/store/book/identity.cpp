@@ -122,9 +122,23 @@ bool Identities::secretOf(const std::string& client, BoxKey& key) const {
     const auto kept = keptSecret(client);
     if (!kept || !openKept(*kept, key))
         return false;
+    remember(client, key);
+    return true;
+}
+
+void Identities::remember(const std::string& client, const BoxKey& key) const {
     auto& remembered = opened_[client] = std::make_unique<BoxKey>();
     std::ranges::copy(key, remembered->begin());
-    return true;
+}
+
+void Identities::openAllKeys() const {
+    auto rows = run(database_, QStringLiteral("SELECT subject, secret FROM secrets"));
+    while (rows && rows->next()) {
+        BoxKey key;
+        const std::string client = rows->value(0).toString().toStdString();
+        if (!opened_.contains(client) && openKept(rows->value(1).toString().toStdString(), key))
+            remember(client, key);
+    }
 }
 
 namespace {

@@ -40,6 +40,9 @@ public:
     /// The value of a setting, opened where it is a paper of a client; empty where it cannot be opened.
     [[nodiscard]] std::string readPaper(const std::string& key, const std::string& value) const;
 
+    /// Opens the keys of all clients at once: for whoever is about to read everybody.
+    void openAllKeys() const;
+
     /// Destroys the key of a client.
     [[nodiscard]] Expected<void> forget(const std::string& client);
     /// Takes the keys of another book, as they are, for looking at its events here.
@@ -67,6 +70,7 @@ private:
     [[nodiscard]] std::string keyInForce() const;
     [[nodiscard]] std::optional<std::string> keptSecret(const std::string& client) const;
     [[nodiscard]] bool secretOf(const std::string& client, BoxKey& key) const;
+    void remember(const std::string& client, const BoxKey& key) const;
     [[nodiscard]] bool openKept(const std::string& kept, BoxKey& key) const;
     [[nodiscard]] Expected<void> secretFor(const std::string& client, BoxKey& key);
     [[nodiscard]] Json sealed(const Json& plain, const BoxKey& key, bool atRest) const;

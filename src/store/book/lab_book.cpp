@@ -49,14 +49,10 @@ Expected<void> blocksAreThere(const QSqlDatabase& database, const Event& event) 
 
 namespace {
 
-// An undoing, or a recording that began after it, names what was accepted while the server was away by its
-// number there.
-void numbersAsInTheBook(Outbox& outbox, Json& json) {
-    if (json.is_number_integer() && json.get<std::int64_t>() >= Outbox::firstNumber)
-        json = outbox.numberOf(json.get<std::int64_t>());
-    else if (json.is_object())
-        for (auto& [key, value] : json.items())
-            numbersAsInTheBook(outbox, value);
+// An undoing of what was accepted while the server was away names it by its number there.
+void numberAsInTheBook(Outbox& outbox, Event& event) {
+    if (event.kind == EventUndone::kind)
+        event.data = EventUndone{outbox.numberOf(event.data->at("sequence").get<std::int64_t>())}.data();
 }
 
 } // namespace
@@ -69,11 +65,8 @@ Expected<Event> LabBook::write(Event event) {
     Expected<void> done = standAtTheEnd(event.subject);
     event.sequence = lastSequence_ + 1;
     Event kept = event;
-    if (outbox_ && outbox_->used()) {
-        Json data = *kept.data;
-        numbersAsInTheBook(*outbox_, data);
-        kept.data = std::move(data);
-    }
+    if (outbox_)
+        numberAsInTheBook(*outbox_, kept);
     if (done)
         done = blocksAreThere(database, event);
     if (done)
@@ -127,8 +120,9 @@ Expected<void> LabBook::follow() {
     for (const auto& [kind, subject] : subjectsSince(lastSequence_)) {
         projection_->forget(subject);
         index_->after(kind);
+        if (kind == kinds::clientErased || subject == Identities::setting)
+            identities_->forgetOpened();
     }
-    identities_->forgetOpened();
     return readHead();
 }
 

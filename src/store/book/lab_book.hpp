@@ -114,6 +114,9 @@ public:
     void collectIn(const QString& path);
     /// What waits for the server, in order.
     [[nodiscard]] std::vector<Event> waiting();
+    [[nodiscard]] int waitingCount();
+    /// Whether something of a test does.
+    [[nodiscard]] bool waitsFor(const std::string& test);
     /// Puts what waits into the book. @return how much; a Problem when the server is away, or where another
     /// workstation has written to the same test: then it goes on waiting, and somebody decides
     [[nodiscard]] Expected<int> deliver();
@@ -237,11 +240,10 @@ public:
 
 private:
     [[nodiscard]] bool mayWait(const Event& event) const;
-    [[nodiscard]] bool waitsFor(const std::string& test);
     [[nodiscard]] Expected<void> deliverFirst();
     [[nodiscard]] Expected<Event> keepWaiting(Event event);
     [[nodiscard]] Expected<Event> write(Event event);
-    [[nodiscard]] Expected<void> deliverOne(const Event& waiting, std::int64_t after);
+    [[nodiscard]] Expected<std::int64_t> deliverOne(const Event& waiting, std::int64_t after);
     [[nodiscard]] std::optional<std::int64_t> inTheBook(const Event& waiting, std::int64_t after);
     /// Rows as they were seen last, where the server is away.
     template <class T, class Convert>

@@ -138,10 +138,13 @@ std::set<std::string> LabBook::clientIds() {
 }
 
 std::vector<Client> LabBook::clients() {
+    const bool sealed = identities_->atRest();
+    if (sealed)
+        identities_->openAllKeys();
     std::vector<Client> found =
         collect<Client>(run(connection(), clientColumns + QStringLiteral("ORDER BY name")),
                         [this](const QSqlQuery& row) { return clientIn(row, *identities_); });
-    if (identities_->atRest()) // the engine could order them by their code only
+    if (sealed) // the engine could order them by their code only
         std::ranges::stable_sort(found, {}, &Client::name);
     return found;
 }

@@ -58,24 +58,31 @@ std::optional<std::int64_t> LabBook::inTheBook(const Event& waiting, std::int64_
     return std::nullopt;
 }
 
-Expected<void> LabBook::deliverOne(const Event& waiting, std::int64_t after) {
+// A test that is not on the bench here, since the window was closed meanwhile, is none that this window goes on
+// with.
+Expected<std::int64_t> LabBook::deliverOne(const Event& waiting, std::int64_t after) {
+    const std::string& test = waiting.subject;
+    const bool onTheBench = written_.contains(test);
     auto number = inTheBook(waiting, after);
     if (!number) {
-        written_[waiting.subject] = after;
+        written_[test] = after;
         const auto kept = write(waiting);
+        if (!onTheBench)
+            written_.erase(test);
         if (!kept)
             return tl::unexpected(kept.error());
         number = kept->sequence;
     } else if (auto followed = follow(); !followed) {
-        return followed;
+        return tl::unexpected(followed.error());
     }
-    written_[waiting.subject] = *number;
+    if (onTheBench)
+        written_[test] = *number;
     outbox_->delivered(waiting.sequence, *number);
-    return {};
+    return *number;
 }
 
 Expected<int> LabBook::deliver() {
-    if (!outbox_ || outbox_->empty())
+    if (waitingCount() == 0)
         return 0;
     if (auto problem = notOurs())
         return tl::unexpected(*problem);
@@ -87,14 +94,12 @@ Expected<int> LabBook::deliver() {
         const std::string& test = each.event.subject;
         if (held.contains(test))
             continue;
-        const auto before = last.find(test);
-        const std::int64_t after = std::max(each.after, before == last.end() ? 0 : before->second);
-        if (auto done = deliverOne(each.event, after); done) {
-            last[test] = written_.at(test);
+        if (const auto number = deliverOne(each.event, std::max(each.after, last[test])); number) {
+            last[test] = *number;
             ++count;
         } else {
             held.insert(test);
-            first = first ? first : done.error();
+            first = first ? first : number.error();
         }
     }
     return first ? Expected<int>(tl::unexpected(*first)) : count;
@@ -103,7 +108,7 @@ Expected<int> LabBook::deliver() {
 // First what was first; never inside an act that may be taken back, since the outbox would not come back with
 // it.
 Expected<void> LabBook::deliverFirst() {
-    if (!outbox_ || outbox_->empty())
+    if (waitingCount() == 0)
         return {};
     if (inTransaction(connection()))
         return failure({FUSAIN_TEXT("Entries of this test still wait for the server."), {}});
@@ -111,8 +116,12 @@ Expected<void> LabBook::deliverFirst() {
     return delivered ? Expected<void>() : tl::unexpected(delivered.error());
 }
 
+int LabBook::waitingCount() {
+    return outbox_ ? outbox_->count() : 0;
+}
+
 bool LabBook::waitsFor(const std::string& test) {
-    return std::ranges::any_of(waiting(), [&](const Event& event) { return event.subject == test; });
+    return outbox_ && outbox_->count(test) > 0;
 }
 
 // As a whole or not at all: where a record of both could not be read again, as with two trials of one number,

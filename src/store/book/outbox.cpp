@@ -103,6 +103,16 @@ std::vector<Outbox::Waiting> Outbox::waiting() {
     return found;
 }
 
+int Outbox::count(const std::string& subject) {
+    if (!open(false))
+        return 0;
+    auto rows =
+        run(database(),
+            QStringLiteral("SELECT count(*) FROM waiting WHERE book IS NULL AND (? = '' OR subject = ?)"),
+            {text(subject), text(subject)});
+    return rows && rows->next() ? rows->value(0).toInt() : 0;
+}
+
 // What was delivered stays as long as something of the file waits: an undoing names its number.
 void Outbox::delivered(std::int64_t waiting, std::int64_t number) {
     (void)run(database(), QStringLiteral("UPDATE waiting SET book = ? WHERE number = ?"),

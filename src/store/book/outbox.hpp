@@ -31,9 +31,8 @@ public:
     [[nodiscard]] Expected<Event> keep(Event event, std::int64_t after);
     /// What is not in the book yet, in order.
     [[nodiscard]] std::vector<Waiting> waiting();
-    [[nodiscard]] bool empty() { return waiting().empty(); }
-    /// Whether this window may know numbers of it.
-    [[nodiscard]] bool used() const { return database().isOpen(); }
+    /// How much that is, without reading it: a recording may have a megabyte. @param subject of this alone
+    [[nodiscard]] int count(const std::string& subject = {});
     /// An event stands in the book under this number now.
     void delivered(std::int64_t waiting, std::int64_t number);
     /// Number in the book of what was delivered; the same for any other.

@@ -134,7 +134,8 @@ Expected<int> SealedNames::seal(const std::string& by, const std::string& phrase
             each = book_.setSetting(Identities::setting, Identities::nameOf(dataKey), by);
         return each ? writeAllAnew(by) : each;
     });
-    afterwards();
+    readAnew();
+    book_.clearTraces(); // what was written in clear is not left in the file
     if (!done) {
         identities.setDataKey(nullptr);
         return tl::unexpected(done.error());
@@ -164,7 +165,7 @@ Expected<void> SealedNames::unseal(const std::string& by) {
     });
     if (done)
         identities.setDataKey(nullptr);
-    afterwards();
+    readAnew();
     return done;
 }
 
@@ -180,7 +181,7 @@ Expected<void> SealedNames::openFor(const std::string& holder, const SigningKey&
     if (auto opened = openedWith(passphrase, key, row->value(0).toString().toStdString(), dataKey); !opened)
         return opened;
     book_.identities().setDataKey(&dataKey);
-    afterwards();
+    readAnew();
     return {};
 }
 
@@ -201,7 +202,7 @@ Expected<void> SealedNames::openWithPhrase(const std::string& phrase) {
 
 void SealedNames::close() {
     book_.identities().setDataKey(nullptr);
-    afterwards();
+    readAnew();
 }
 
 Expected<void> SealedNames::allow(const std::string& staff, const SigningKey& key) {
@@ -247,10 +248,9 @@ Expected<void> SealedNames::changePhrase(const std::string& phrase) {
     return key ? give(recovery, *key, *book_.identities().dataKey(), true) : tl::unexpected(key.error());
 }
 
-// Lists were read with another key, or none; and what was written in clear is not left in the file.
-void SealedNames::afterwards() {
+// Lists were read with another key, or none.
+void SealedNames::readAnew() {
     book_.index_->forget();
-    book_.clearTraces();
 }
 
 } // namespace fusain::store

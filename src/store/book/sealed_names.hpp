@@ -53,7 +53,7 @@ private:
                                          const std::string& passphrase);
     [[nodiscard]] Expected<void> writeAllAnew(const std::string& by);
     [[nodiscard]] std::optional<SigningKey> recoveryKey() const;
-    void afterwards();
+    void readAnew();
 
     LabBook& book_;
     SealingCost cost_;

@@ -36,6 +36,8 @@ Expected<void> putInEvents(LabBook& book, const std::vector<Event>& events) {
 } // namespace
 
 Expected<ClientRecord> takeOut(LabBook& book, const std::string& clientId) {
+    if (book.identities().locked())
+        return tl::unexpected(identitiesAreSealed());
     const auto client = book.client(clientId);
     if (!client)
         return failure({FUSAIN_TEXT("The lab book knows no client \"{1}\"."), {clientId}});

@@ -432,7 +432,7 @@ void PlanPage::useScreening(Screening screening, bool kept) {
     screening_ = std::move(screening);
     if (kept && client_) {
         const auto done =
-            keepScreening(session_.book(), client_->id, screening_, session_.atTheBench().id, readAt_);
+            keepScreening(session_.book(), client_->id, screening_, session_.atTheBench().id, readAt());
         readAt_ = session_.book().lastEvent();
         session_.report(done);
     }
@@ -483,11 +483,16 @@ void PlanPage::keep() {
         client_ && test_ ? makePlan(subject(), request()) : Expected<Plan>(tl::unexpected(Problem{}));
     if (!plan || plan->crossing)
         return;
-    const auto saved = savePlan(session_.book(), client_->id, request(), session_.atTheBench().id, readAt_);
+    const auto saved = savePlan(session_.book(), client_->id, request(), session_.atTheBench().id, readAt());
     readAt_ = session_.book().lastEvent(); // who saves once more has been told what came in between
     if (session_.report(saved))
         kept_->setText(tr("✓ Saved on %1 by %2")
                            .arg(report::longDay(session_.now()), report::plain(session_.atTheBench().name)));
+}
+
+// A file has one window, and what that undid is no surprise to it.
+std::optional<std::int64_t> PlanPage::readAt() const {
+    return session_.book().address().onServer() ? std::optional(readAt_) : std::nullopt;
 }
 
 void PlanPage::load() {

@@ -44,6 +44,7 @@ private:
     void measureRest();
     [[nodiscard]] PlanSubject subject() const;
     [[nodiscard]] PlanRequest request() const;
+    [[nodiscard]] std::optional<std::int64_t> readAt() const;
     [[nodiscard]] std::vector<Asked> asked() const;
 
     Session& session_;

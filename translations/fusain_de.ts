@@ -9063,6 +9063,26 @@ Wahrer Wert: %3.</translation>
       <translation>Fusain vom Desktop starten und das Laborbuch dort öffnen.</translation>
     </message>
     <message>
+      <source>Save a copy…</source>
+      <translation>Kopie speichern…</translation>
+    </message>
+    <message>
+      <source>Save as a new lab book</source>
+      <translation>Als neues Laborbuch speichern</translation>
+    </message>
+    <message>
+      <source>rescued.fusain</source>
+      <translation>gerettet.fusain</translation>
+    </message>
+    <message>
+      <source>Saved and verified: %1. Close this window and open that lab book.</source>
+      <translation>Gespeichert und geprüft: %1. Dieses Fenster schließen und jenes Laborbuch öffnen.</translation>
+    </message>
+    <message>
+      <source>Saved: %1</source>
+      <translation>Gespeichert: %1</translation>
+    </message>
+    <message>
       <source>Commands</source>
       <translation>Befehle</translation>
     </message>
@@ -9291,10 +9311,6 @@ Wahrer Wert: %3.</translation>
       <translation>Gesehen</translation>
     </message>
     <message>
-      <source>Save a copy…</source>
-      <translation>Kopie speichern…</translation>
-    </message>
-    <message>
       <source>Undo</source>
       <translation>Rückgängig</translation>
     </message>
@@ -9313,22 +9329,6 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Other accounts on this computer could read this lab book. Now only your account can.</source>
       <translation>Andere Konten auf diesem Rechner konnten dieses Laborbuch lesen. Jetzt nur noch Ihres.</translation>
-    </message>
-    <message>
-      <source>Save as a new lab book</source>
-      <translation>Als neues Laborbuch speichern</translation>
-    </message>
-    <message>
-      <source>rescued.fusain</source>
-      <translation>gerettet.fusain</translation>
-    </message>
-    <message>
-      <source>Saved and verified: %1. Close this window and open that lab book.</source>
-      <translation>Gespeichert und geprüft: %1. Dieses Fenster schließen und jenes Laborbuch öffnen.</translation>
-    </message>
-    <message>
-      <source>Saved: %1</source>
-      <translation>Gespeichert: %1</translation>
     </message>
     <message>
       <source>&amp;Day</source>

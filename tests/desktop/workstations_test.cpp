@@ -211,9 +211,14 @@ TEST(CablePulledAtTheBench, TheBenchGoesOnAndShowsIt) {
     ASSERT_TRUE(session.report(run.checkTape(Centimetres(100.0), Centimetres(100.0))));
     EXPECT_NE(shell.bench().currentPanel(), before);
     EXPECT_EQ(session.book().waitingCount(), 1);
-    ASSERT_TRUE(server.ask("start"));
-    EXPECT_FALSE(session.book().notOurs());
-    EXPECT_TRUE(session.book().deliver());
+    const auto* said = shell.findChild<CareBar*>();
+    EXPECT_TRUE(said->isVisible());
+    ASSERT_TRUE(server.ask("start")); // before anybody else has looked for it
+    QElapsedTimer waited;
+    for (waited.start(); session.book().waitingCount() > 0 && waited.elapsed() < 20000;)
+        QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
+    EXPECT_EQ(session.book().waitingCount(), 0);
+    EXPECT_FALSE(said->isVisible());
     EXPECT_EQ(session.book().eventsOf(run.record().id).back().kind, run.events().back().kind);
 }
 

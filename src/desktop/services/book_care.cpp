@@ -132,12 +132,13 @@ void BookCare::copyInto(const QString& folder) {
 void BookCare::lookAtTheFile() {
     QElapsedTimer took;
     took.start();
+    const bool missed = displaced_ || session_.book().away(); // an act at the bench may have noticed it first
     const auto problem = session_.book().notOurs();
     constexpr int restFor = 10; // times as long as the look took
     looking_.setInterval(std::max(lookEvery, restFor * static_cast<int>(took.elapsed())));
     if (problem && !displaced_)
         Q_EMIT displaced(*problem);
-    if (!problem && displaced_)
+    if (!problem && missed)
         Q_EMIT back();
     displaced_ = problem.has_value();
 }

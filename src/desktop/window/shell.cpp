@@ -34,11 +34,11 @@ Shell::Shell(Session& session)
       clients_(new ClientsPlace(session)), bench_(new BenchPlace(session)), quality_(new QualityPlace(session)),
       library_(new LibraryPlace(session)), settings_(new SettingsPlace(session)),
       breadcrumb_(label({}, "soft", false)), search_(new QLineEdit), problem_(label({}, "warning")),
-      dismiss_(button(tr("Seen"))), problemBar_(new QFrame), careBar_(new QFrame), care_(label({}, "warning")),
-      saveElsewhere_(button(tr("Save a copy…"), true)), staff_(new QComboBox), links_(label({}, "soft")),
-      bookName_(label({}, "soft")), books_(new BookMenu(session, RecentBooks(), this)),
-      commands_(new Commands(this)), typingPause_(new TypingPause(this)), undoBar_(new QFrame),
-      undoWords_(label({}, "soft", false)), undoBack_(button(tr("Undo"))), undoTime_(new QTimer(this)) {
+      dismiss_(button(tr("Seen"))), problemBar_(new QFrame), care_(new CareBar(session, this)),
+      staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")),
+      books_(new BookMenu(session, RecentBooks(), this)), commands_(new Commands(this)),
+      typingPause_(new TypingPause(this)), undoBar_(new QFrame), undoWords_(label({}, "soft", false)),
+      undoBack_(button(tr("Undo"))), undoTime_(new QTimer(this)) {
     helpReaders();
     setWindowTitle(QStringLiteral("Fusain"));
     // Large text on a small screen takes the screen and no more.
@@ -65,12 +65,6 @@ Shell::Shell(Session& session)
         placeNotices();
         current()->enter(); // the keys go on where they were
     });
-    careBar_->setObjectName(QStringLiteral("verdictLine"));
-    auto* careLine = new QHBoxLayout(careBar_);
-    careLine->addWidget(care_, 1);
-    careLine->addWidget(saveElsewhere_);
-    careBar_->hide();
-    connect(saveElsewhere_, &QPushButton::clicked, this, &Shell::saveElsewhere);
 
     auto* page = new QWidget;
     page->setObjectName(QStringLiteral("page"));
@@ -87,7 +81,7 @@ Shell::Shell(Session& session)
         right->addWidget(&practice_->strip());
         connect(&practice_->strip(), &PracticeStrip::acted, this, [this] { current()->enter(); });
     }
-    right->addWidget(careBar_);
+    right->addWidget(care_);
     right->addWidget(places_, 1);
     for (QWidget* notice : {static_cast<QWidget*>(problemBar_), undoLine()})
         notice->setParent(page);
@@ -99,8 +93,6 @@ Shell::Shell(Session& session)
     setCentralWidget(page);
 
     lock_ = new Lock(session, this);
-    waiting_ = new Waiting(session, this);
-    QTimer::singleShot(0, waiting_, &Waiting::deliver); // what waited since the window was closed
     connect(settings_, &SettingsPlace::lockAfterChosen, lock_, &Lock::lockAfter);
     QTimer::singleShot(0, lock_, &Lock::askWhoItIs); // once the window is there
     addCommands();
@@ -133,26 +125,11 @@ Shell::Shell(Session& session)
     if (auto warning = session.book().clockWarning(session.now()))
         showProblem(*warning);
     goesWithItsCause_ = false; // no act ends what is said of the clock or the book
-    watchBook();
+    sayHowItBegins();
 }
 
-// What concerns the record itself stands above everything else until it is mended.
-void Shell::watchBook() {
-    connect(&session_.care(), &BookCare::displaced, this, [this](const Problem& problem) {
-        if (session_.book().address().onServer())
-            showCare(waiting_->words(), false);
-        else
-            showCare(report::say(problem), true);
-    });
-    connect(&session_.care(), &BookCare::back, this, [this] {
-        careBar_->hide();
-        waiting_->deliver();
-        session_.tellChanges(true, true); // others may have written meanwhile
-    });
-    connect(&session_.care(), &BookCare::verified, this, [this] {
-        if (const auto& found = session_.care().verification(); found && !found->sound())
-            showCare(verificationWords(*found), false);
-    });
+// What was found about the lab book while it was opened.
+void Shell::sayHowItBegins() {
     connect(&session_.care(), &BookCare::copyFailed, this, &Shell::showProblem);
     QStringList notices;
     if (const auto& since = session_.book().endedBadly(); !since.empty())
@@ -169,26 +146,6 @@ void Shell::watchBook() {
         announce(problem_, notices.join(QLatin1Char('\n')));
         placeNotices(problemBar_);
     }
-}
-
-void Shell::showCare(const QString& words, bool saving) {
-    announce(care_, words);
-    saveElsewhere_->setVisible(saving);
-    careBar_->show();
-}
-
-// The window still holds the file that it opened, although its name is gone: all that was accepted goes into a
-// new book.
-void Shell::saveElsewhere() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save as a new lab book"), tr("rescued.fusain"));
-    if (path.isEmpty())
-        return;
-    const auto saved = session_.book().rescue(path);
-    showCare(!saved ? report::say(saved.error())
-             : saved->sound()
-                 ? tr("Saved and verified: %1. Close this window and open that lab book.").arg(path)
-                 : tr("Saved: %1").arg(path) + QLatin1Char('\n') + verificationWords(*saved),
-             !saved);
 }
 
 QWidget* Shell::buildSpine() {
@@ -497,20 +454,11 @@ void Shell::refresh() {
     refreshFrame();
 }
 
-// What cannot be read is not shown as nothing: nobody is booked, no client, no test. The place stays as it was.
-bool Shell::canRead() {
-    if (!session_.book().address().onServer())
-        return true;
-    if (!session_.book().away()) // else it is looked for every few seconds
-        static_cast<void>(session_.book().notOurs());
-    if (session_.book().away())
-        showCare(waiting_->words(), false);
-    return !session_.book().away();
-}
-
-// While the server is away a test that is on the bench continues, from what this window knows of it.
+// What cannot be read is not shown as nothing: nobody is booked, no client, no test. The place stays as it was;
+// but a test that is on the bench continues, from what this window knows of it.
 bool Shell::mayShowAnew() {
-    return canRead() || (session_.run() && places_->currentIndex() == static_cast<int>(PlaceName::Bench));
+    return care_->canRead() ||
+           (session_.run() && places_->currentIndex() == static_cast<int>(PlaceName::Bench));
 }
 
 // What stands around every place.

@@ -9,8 +9,8 @@
 #include "desktop/widgets/commands.hpp"
 #include "desktop/widgets/typing_pause.hpp"
 #include "desktop/window/book_menu.hpp"
+#include "desktop/window/care_bar.hpp"
 #include "desktop/window/lock.hpp"
-#include "desktop/window/waiting.hpp"
 
 #include <QMainWindow>
 #include <QProgressBar>
@@ -68,14 +68,11 @@ private:
     void recallWindow();
     void refresh();
     void refreshFrame();
-    [[nodiscard]] bool canRead();
     [[nodiscard]] bool mayShowAnew();
     void applyAppearance();
     void showProblem(const Problem& problem);
     void showLinks();
-    void watchBook();
-    void showCare(const QString& words, bool saving);
-    void saveElsewhere();
+    void sayHowItBegins();
     void showWhere();
     void showAbout();
     void showHelp();
@@ -102,9 +99,7 @@ private:
     QPushButton* dismiss_;
     QFrame* problemBar_;
     bool goesWithItsCause_ = false; ///< the problem shown was one of an act: the next act that succeeds ends it
-    QFrame* careBar_;               ///< what is wrong with the lab book itself; it stays
-    QLabel* care_;
-    QPushButton* saveElsewhere_;
+    CareBar* care_;
     QComboBox* staff_;
     QLabel* links_;
     QLabel* bookName_;
@@ -112,7 +107,6 @@ private:
     Commands* commands_;
     TypingPause* typingPause_;
     Lock* lock_;
-    Waiting* waiting_;
     QFrame* undoBar_; ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
     QPushButton* undoBack_;

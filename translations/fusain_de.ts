@@ -5028,10 +5028,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       </translation>
     </message>
     <message>
-      <source>The physiologist or an administrator decides this.</source>
-      <translation>Das entscheidet die Physiologin, der Physiologe oder die Verwaltung.</translation>
-    </message>
-    <message>
       <source>Erase who %1 is</source>
       <translation>Identität von %1 löschen</translation>
     </message>
@@ -5100,14 +5096,6 @@ Geben Sie zum Löschen den Code %1 ein.</translation>
     <message>
       <source>Passphrase of this record</source>
       <translation>Passphrase dieses Datensatzes</translation>
-    </message>
-    <message>
-      <source>An administrator imports no tests.</source>
-      <translation>Wer verwaltet, importiert keine Tests.</translation>
-    </message>
-    <message>
-      <source>Ask whoever measures to take the bench.</source>
-      <translation>Wer misst, übernimmt den Platz.</translation>
     </message>
     <message>
       <source>✓ signed, version %1</source>
@@ -6168,10 +6156,6 @@ Geben Sie zum Löschen den Code %1 ein.</translation>
       <translation>Technik</translation>
     </message>
     <message>
-      <source>The physiologist owns the policies.</source>
-      <translation>Die Regeln gehören der Physiologin oder dem Physiologen.</translation>
-    </message>
-    <message>
       <source>policy changed</source>
       <translation>Regel geändert</translation>
     </message>
@@ -6562,10 +6546,6 @@ Geben Sie zum Löschen den Code %1 ein.</translation>
     <message>
       <source>; n = %1</source>
       <translation>; n = %1</translation>
-    </message>
-    <message>
-      <source>The physiologist owns the reference sets.</source>
-      <translation>Die Referenzsätze gehören der Physiologin oder dem Physiologen.</translation>
     </message>
     <message>
       <source>reference set chosen</source>
@@ -7076,10 +7056,6 @@ Wahrer Wert: %3.</translation>
       <translation>%-Punkte</translation>
     </message>
     <message>
-      <source>The physiologist adopts a cross-calibration.</source>
-      <translation>Eine Kreuzkalibrierung übernimmt die Physiologin oder der Physiologe.</translation>
-    </message>
-    <message>
       <source>There are too few people measured by both.</source>
       <translation>Es sind zu wenige Personen mit beiden gemessen.</translation>
     </message>
@@ -7150,10 +7126,6 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>People measured by both</source>
       <translation>Mit beiden gemessene Personen</translation>
-    </message>
-    <message>
-      <source>The physiologist owns the calibrations.</source>
-      <translation>Die Kalibrierungen gehören der Physiologin oder dem Physiologen.</translation>
     </message>
     <message>
       <source>Control chart</source>
@@ -7898,6 +7870,14 @@ Wahrer Wert: %3.</translation>
       <translation>Ihre eigene oder die erste der gewählten Person, die sie hier selbst eingibt.</translation>
     </message>
     <message>
+      <source>PIN for today…</source>
+      <translation>PIN für heute…</translation>
+    </message>
+    <message>
+      <source>Yours: it unlocks this window and takes the bench until the day ends.</source>
+      <translation>Ihre eigene: Bis zum Ende des Tages entsperrt sie dieses Fenster und übernimmt den Messplatz.</translation>
+    </message>
+    <message>
       <source>Revoke the chosen key…</source>
       <translation>Gewählten Schlüssel widerrufen…</translation>
     </message>
@@ -7996,10 +7976,6 @@ Wahrer Wert: %3.</translation>
       <translation>Wählen Sie zuerst eine Kollegin oder einen Kollegen.</translation>
     </message>
     <message>
-      <source>The physiologist revokes the key of somebody else.</source>
-      <translation>Den Schlüssel anderer widerruft die Physiologin oder der Physiologe.</translation>
-    </message>
-    <message>
       <source>Revoke the key of %1</source>
       <translation>Schlüssel von %1 widerrufen</translation>
     </message>
@@ -8014,10 +7990,6 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>A colleague needs a name.</source>
       <translation>Eine Person braucht einen Namen.</translation>
-    </message>
-    <message>
-      <source>The physiologist says who works here: change who is at the bench first.</source>
-      <translation>Wer hier arbeitet, bestimmt die Physiologin oder der Physiologe: zuerst wechseln, wer am Messplatz ist.</translation>
     </message>
     <message>
       <source>Recovery phrase</source>
@@ -8275,12 +8247,12 @@ Wahrer Wert: %3.</translation>
       <translation>Heute ist alles erledigt.</translation>
     </message>
     <message>
-      <source>Only a physiologist can change the limits of a check.</source>
-      <translation>Die Grenzen einer Prüfung ändert nur eine Physiologin oder ein Physiologe.</translation>
+      <source>A PIN has {1} to {2} digits.</source>
+      <translation>Eine PIN hat {1} bis {2} Ziffern.</translation>
     </message>
     <message>
-      <source>Ask the physiologist to take the bench.</source>
-      <translation>Bitten Sie die Physiologie an den Messplatz.</translation>
+      <source>No random numbers can be had on this computer.</source>
+      <translation>Auf diesem Rechner sind keine Zufallszahlen zu bekommen.</translation>
     </message>
     <message>
       <source>Load cell</source>
@@ -8513,10 +8485,6 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Make the check, or ask the physiologist to take the bench.</source>
       <translation>Die Prüfung machen oder die Physiologie an den Messplatz bitten.</translation>
-    </message>
-    <message>
-      <source>An administrator does not measure people.</source>
-      <translation>Die Verwaltung misst niemanden.</translation>
     </message>
     <message>
       <source>No operator is chosen. This lab book has no staff yet.</source>
@@ -8781,6 +8749,24 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Passphrase of %1</source>
       <translation>Passphrase von %1</translation>
+    </message>
+    <message>
+      <source>Passphrase or PIN of %1</source>
+      <translation>Passphrase oder PIN von %1</translation>
+    </message>
+    <message>
+      <source>Choose a PIN</source>
+      <translation>PIN wählen</translation>
+    </message>
+    <message>
+      <source>Make your passphrase first: it is asked before a PIN is chosen.</source>
+      <translation>Legen Sie zuerst Ihre Passphrase fest: Nach ihr wird gefragt, bevor eine PIN gewählt wird.</translation>
+    </message>
+    <message>
+      <source>PIN of %1 to %2 digits. Until the day ends it unlocks this window and takes the bench.
+Signing still asks for the passphrase.</source>
+      <translation>PIN mit %1 bis %2 Ziffern. Bis zum Ende des Tages entsperrt sie dieses Fenster und übernimmt den Messplatz.
+Beim Unterschreiben wird weiter nach der Passphrase gefragt.</translation>
     </message>
     <message>
       <source>Current passphrase</source>
@@ -9267,10 +9253,6 @@ Wahrer Wert: %3.</translation>
       <translation>Gesperrt</translation>
     </message>
     <message>
-      <source>passphrase</source>
-      <translation>Passphrase</translation>
-    </message>
-    <message>
       <source>Unlock</source>
       <translation>Entsperren</translation>
     </message>
@@ -9301,6 +9283,14 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Who you are</source>
       <translation>Wer Sie sind</translation>
+    </message>
+    <message>
+      <source>passphrase or PIN</source>
+      <translation>Passphrase oder PIN</translation>
+    </message>
+    <message>
+      <source>passphrase</source>
+      <translation>Passphrase</translation>
     </message>
     <message>
       <source>Only somebody with a passphrase can lock: set one under Settings, People.</source>
@@ -9425,6 +9415,10 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Lock</source>
       <translation>Sperren</translation>
+    </message>
+    <message>
+      <source>Choose a PIN for today</source>
+      <translation>PIN für heute wählen</translation>
     </message>
     <message>
       <source>Dark or light</source>
@@ -11593,6 +11587,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>{1} darf einen unterschriebenen Test nicht ändern.</translation>
     </message>
     <message>
+      <source>Ask the physiologist to take the bench.</source>
+      <translation>Bitten Sie die Physiologie an den Messplatz.</translation>
+    </message>
+    <message>
       <source>An amendment needs a reason.</source>
       <translation>Eine Berichtigung braucht eine Begründung.</translation>
     </message>
@@ -12075,6 +12073,30 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Is it the right file?</source>
       <translation>Ist es die richtige Datei?</translation>
+    </message>
+    <message>
+      <source>An administrator does not measure people.</source>
+      <translation>Die Verwaltung misst niemanden.</translation>
+    </message>
+    <message>
+      <source>Ask whoever measures to take the bench.</source>
+      <translation>Wer misst, übernimmt den Platz.</translation>
+    </message>
+    <message>
+      <source>Only a technician or a physiologist can answer for a measurement.</source>
+      <translation>Für eine Messung kann nur eine technische Fachkraft oder eine Physiologin oder ein Physiologe einstehen.</translation>
+    </message>
+    <message>
+      <source>Ask one to take the bench.</source>
+      <translation>Bitten Sie eine dieser Personen, den Messplatz zu übernehmen.</translation>
+    </message>
+    <message>
+      <source>Only a physiologist or an administrator can do this.</source>
+      <translation>Das kann nur die Physiologie oder die Verwaltung tun.</translation>
+    </message>
+    <message>
+      <source>Only a physiologist can do this.</source>
+      <translation>Das kann nur eine Physiologin oder ein Physiologe tun.</translation>
     </message>
     <message>
       <source>This text is too long: {1} characters, at most {2}.</source>

@@ -127,7 +127,8 @@ TEST_F(Lab, OnlyThePhysiologistSaysWhoWorksHere) {
         ->setText(QStringLiteral("Sunniva Pell"));
     click(settings, QStringLiteral("Add colleague"));
     EXPECT_EQ(session->book().staff().size(), before);
-    EXPECT_TRUE(words(settings).contains(QStringLiteral("The physiologist says who works here")));
+    EXPECT_TRUE(
+        words(settings).contains(QStringLiteral("Only a physiologist or an administrator can do this")));
     physiologistAtTheBench();
     click(settings, QStringLiteral("Add colleague"));
     ASSERT_EQ(session->book().staff().size(), before + 1);

@@ -1,5 +1,6 @@
 // Nobody acts under another's name: the bench and a signature ask for a passphrase, where there is one.
 #include "desktop/services/computing.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "procedure/all/procedure.hpp"
 #include "store/book/signatures.hpp"
 #include "support/girth_run.hpp"
@@ -83,6 +84,48 @@ TEST_F(SigningJourney, TheBenchIsTakenByWhoSaysTheirPassphrase) {
     replyToReason(QString::fromStdString(words));
     choose("oriel");
     EXPECT_EQ(session->atTheBench().id, "oriel");
+}
+
+// A PIN is chosen after the passphrase; it is enough for the bench and the lock, and for no signature.
+TEST_F(SigningJourney, APinOfTheDayTakesTheBenchAndUnlocksAndSignsNothing) {
+    replyToReason(QStringLiteral("nine loud kettles sing"));
+    chooseDayPin(*session, shell.get());
+    EXPECT_FALSE(session->pins().has("oriel", session->now()));
+    QStringList replies{QString::fromStdString(words), QStringLiteral("4821")};
+    QTimer asked; // one dialog after the other, however long each takes to come
+    QObject::connect(&asked, &QTimer::timeout, [&] {
+        if (auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+            dialog && !replies.isEmpty()) {
+            dialog->setTextValue(replies.takeFirst());
+            dialog->accept();
+        }
+    });
+    asked.start(20);
+    chooseDayPin(*session, shell.get());
+    asked.stop();
+    ASSERT_TRUE(session->pins().has("oriel", session->now()));
+    Procedure& run = girths();
+    shell->activateWindow(); // it was behind the dialogs
+    (void)QTest::qWaitForWindowActive(shell.get());
+    replyToReason(QStringLiteral("4821"));
+    driver->press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_EQ(run.record().state, TestState::Running);
+    choose("bram");
+    replyToReason(QStringLiteral("4821"));
+    choose("oriel");
+    EXPECT_EQ(session->atTheBench().id, "oriel");
+    QTimer::singleShot(60, shell.get(), [&] {
+        auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget());
+        ASSERT_TRUE(cover);
+        auto* field = cover->findChild<QLineEdit*>();
+        EXPECT_EQ(field->placeholderText(), QStringLiteral("passphrase or PIN"));
+        field->setText(QStringLiteral("4821"));
+        QTest::keyClick(field, Qt::Key_Return);
+        EXPECT_FALSE(cover->isVisible());
+    });
+    shell->lock().lockNow();
+    EXPECT_FALSE(shell->lock().locked());
+    EXPECT_TRUE(session->book().verify().sound());
 }
 
 // What only a physiologist may do is done by somebody who proves to be one.

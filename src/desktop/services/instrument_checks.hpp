@@ -23,10 +23,10 @@ public:
     /// Keeps the lab's own reference object of a check; it holds from now on.
     Expected<void> keepReference(const std::string& instrument, const std::string& check,
                                  const ReferenceObject& object, const std::string& by);
-    /// Keeps the lab's own limits of a check; they hold from now on. @return a Problem when it is not the
+    /// Keeps the lab's own limits of a check; they hold from now on. @return a Problem when it is not a
     /// physiologist who sets them, or they cannot be
     Expected<void> keepLimits(const std::string& instrument, const std::string& check,
-                              const CheckLimits& limits, const Staff& by);
+                              const CheckLimits& limits, const std::string& by);
     /// The lab's own reference object of a check; nothing while none is on file.
     [[nodiscard]] std::optional<ReferenceObject> reference(const std::string& instrument,
                                                            const std::string& check) const;

@@ -113,8 +113,14 @@ bool Session::owns(const Instrument& instrument) {
     return instrument.servesAny(ownedMethods());
 }
 
+Expected<void> Session::isThemselves(const std::string& staff, const std::string& typed) {
+    if (signatures_->keyOf(staff) && pins_.opens(staff, typed, now())) // a key may have been revoked since
+        return {};
+    return signatures_->isPassphraseOf(staff, typed);
+}
+
 bool Session::setAtTheBench(const Staff& staff, const std::string& passphrase) {
-    if (!report(signatures_->isPassphraseOf(staff.id, passphrase)))
+    if (!report(isThemselves(staff.id, passphrase)))
         return false;
     atTheBench_ = staff;
     for (const auto& each : open_)
@@ -253,9 +259,8 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
             return failure({FUSAIN_TEXT("Only the physiologist may start a test past a check."), {}}, {},
                            {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
     }
-    if (!may(atTheBench_.role, Right::Measure))
-        return failure({FUSAIN_TEXT("An administrator does not measure people."), {}}, {},
-                       {FUSAIN_TEXT("Ask whoever measures to take the bench."), {}});
+    if (auto measures = allowed(atTheBench_.role, Right::Measure); !measures)
+        return measures;
     if (atTheBench_.id.empty())
         return failure({FUSAIN_TEXT("No operator is chosen. This lab book has no staff yet."), {}}, {},
                        {FUSAIN_TEXT("Add staff under Settings (Alt+S), People."), {}});

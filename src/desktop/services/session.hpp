@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/recordings/method/recording.hpp"
 #include "desktop/services/changes.hpp"
+#include "desktop/services/day_pins.hpp"
 #include "desktop/services/own_settings.hpp"
 #include "link/connection/instrument_hub.hpp"
 #include "procedure/method/procedure.hpp"
@@ -74,7 +75,11 @@ public:
 
     // Who and how
     [[nodiscard]] const Staff& atTheBench() const { return atTheBench_; }
-    /// Puts somebody at the bench. @param passphrase of a person who has a key
+    /// Whether what was typed is somebody's passphrase, or their PIN of the day: enough for the bench and the
+    /// lock, not for a signature.
+    [[nodiscard]] Expected<void> isThemselves(const std::string& staff, const std::string& typed);
+    [[nodiscard]] DayPins& pins() { return pins_; }
+    /// Puts somebody at the bench. @param passphrase of a person who has a key, or their PIN of the day
     /// @return false, with a Problem reported, where it is not theirs
     bool setAtTheBench(const Staff& staff, const std::string& passphrase = {});
     /// Keys of the lab's people, and what they signed.
@@ -137,9 +142,9 @@ public:
     /// Puts a test on the bench; the one that was there stays open. @return a Problem for one that another
     /// workstation has
     Expected<void> resumeRun(const std::string& testId);
-    /// The same for one that another workstation has: it loses it, and the journal says why.
     /// Takes a test off the bench, because what this window knows of it is behind the record.
     void leave(const std::string& testId);
+    /// Puts one on the bench that another workstation has: it loses it, and the journal says why.
     Expected<void> takeOverRun(const std::string& testId, const std::string& reason);
     /// Ends the running test without a result and frees its appointment.
     Expected<void> endRun(const std::string& reason);
@@ -195,6 +200,7 @@ private:
     std::unique_ptr<BookCare> care_;
     std::unique_ptr<Computing> computing_;
     std::unique_ptr<store::Signatures> signatures_;
+    DayPins pins_;
     OwnSettings own_;
     std::unique_ptr<Workstation> workstation_;
     LabUndo* undoing_;

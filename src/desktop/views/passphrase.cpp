@@ -19,6 +19,33 @@ std::optional<std::string> passphraseOf(Session& session, QWidget* parent, const
     return askSecret(parent, act, QObject::tr("Passphrase of %1").arg(report::plain(staff.name)));
 }
 
+std::optional<std::string> passphraseOrPinOf(Session& session, QWidget* parent, const Staff& staff,
+                                             const QString& act) {
+    if (!session.signatures().keyOf(staff.id) || !session.pins().has(staff.id, session.now()))
+        return passphraseOf(session, parent, staff, act);
+    return askSecret(parent, act, QObject::tr("Passphrase or PIN of %1").arg(report::plain(staff.name)));
+}
+
+void chooseDayPin(Session& session, QWidget* parent) {
+    const Staff who = session.atTheBench();
+    const QString act = QObject::tr("Choose a PIN");
+    if (!session.signatures().keyOf(who.id)) {
+        session.report(
+            failure({FUSAIN_TEXT("Make your passphrase first: it is asked before a PIN is chosen."), {}}));
+        return;
+    }
+    if (!provesWhoItIs(session, parent, act))
+        return;
+    const auto pin =
+        askSecret(parent, act,
+                  QObject::tr("PIN of %1 to %2 digits. Until the day ends it unlocks this window and takes the "
+                              "bench.\nSigning still asks for the passphrase.")
+                      .arg(DayPins::leastDigits)
+                      .arg(DayPins::mostDigits));
+    if (pin)
+        session.report(session.pins().choose(who.id, *pin, session.now()));
+}
+
 bool provesWhoItIs(Session& session, QWidget* parent, const QString& act) {
     const auto passphrase = passphraseOf(session, parent, session.atTheBench(), act);
     return passphrase &&

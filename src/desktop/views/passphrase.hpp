@@ -13,6 +13,14 @@ namespace fusain::desktop {
 [[nodiscard]] std::optional<std::string> passphraseOf(Session& session, QWidget* parent, const Staff& staff,
                                                       const QString& act);
 
+/// The same before they take the bench, for which their PIN of the day is enough.
+[[nodiscard]] std::optional<std::string> passphraseOrPinOf(Session& session, QWidget* parent,
+                                                           const Staff& staff, const QString& act);
+
+/// Asks whoever is at the bench for their passphrase, and for the PIN with which they unlock this window and
+/// take the bench for the rest of the day.
+void chooseDayPin(Session& session, QWidget* parent);
+
 /// Whether whoever is at the bench proves it before an act that only they may do: true at once without a
 /// passphrase. What is wrong is reported.
 [[nodiscard]] bool provesWhoItIs(Session& session, QWidget* parent, const QString& act);

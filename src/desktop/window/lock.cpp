@@ -20,7 +20,8 @@ LockCover::LockCover(Session& session, QWidget* window, Why why)
     setAccessibleName(tr("Locked"));
     setModal(true);
     offer(why);
-    passphrase_->setPlaceholderText(tr("passphrase"));
+    connect(who_, &QComboBox::currentIndexChanged, this, &LockCover::sayWhatOpens);
+    sayWhatOpens();
     auto* open = button(why == Why::Idle ? tr("Unlock") : tr("Take the bench"), true);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(scaled(10));
@@ -67,11 +68,16 @@ void LockCover::offer(Why why) {
         who_->addItem(tr("Recovery phrase"), QString());
 }
 
+void LockCover::sayWhatOpens() {
+    const bool pin = session_.pins().has(who_->currentData().toString().toStdString(), session_.now());
+    passphrase_->setPlaceholderText(pin ? tr("passphrase or PIN") : tr("passphrase"));
+}
+
 // The phrase opens names and takes nobody's place at the bench.
 Expected<void> LockCover::tryToOpen(const std::string& staff, const std::string& said) {
     if (staff.empty() && session_.signatures().sealedNames().on())
         return session_.signatures().openNames(said);
-    return session_.signatures().isPassphraseOf(staff, said);
+    return session_.isThemselves(staff, said);
 }
 
 void LockCover::unlock() {

@@ -22,6 +22,7 @@ public:
 
 private:
     void offer(Why why);
+    void sayWhatOpens();
     void unlock();
     [[nodiscard]] Expected<void> tryToOpen(const std::string& staff, const std::string& said);
     Session& session_;

@@ -203,7 +203,7 @@ void Shell::showHelp() {
 
 // Whoever has a passphrase says it; who is not they stays where they were.
 void Shell::takeTheBench(const Staff& staff) {
-    const auto passphrase = passphraseOf(session_, this, staff, tr("Take the bench"));
+    const auto passphrase = passphraseOrPinOf(session_, this, staff, tr("Take the bench"));
     if (!passphrase || !session_.setAtTheBench(staff, *passphrase))
         fillStaff();
 }
@@ -301,6 +301,7 @@ void Shell::addViewCommands() {
     add(
         "window.lock", tr("Lock"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { lock_->lockNow(); },
         [this] { return lock_->obstacle(); });
+    add("window.pin", tr("Choose a PIN for today"), {}, [this] { chooseDayPin(session_, this); });
     add("window.dark", tr("Dark or light"), QKeySequence(Qt::CTRL | Qt::Key_T),
         [this] { session_.setDark(!session_.dark()); });
     add("window.contrast", tr("High or usual contrast"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T),

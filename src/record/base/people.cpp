@@ -47,6 +47,30 @@ bool may(Role role, Right right) {
     return role == Role::Physiologist;
 }
 
+Expected<void> allowed(Role role, Right right) {
+    if (may(role, right))
+        return {};
+    switch (right) {
+    case Right::Measure:
+        return failure({FUSAIN_TEXT("An administrator does not measure people."), {}}, {},
+                       {FUSAIN_TEXT("Ask whoever measures to take the bench."), {}});
+    case Right::SignFor:
+        return failure({FUSAIN_TEXT("Only a technician or a physiologist can answer for a measurement."), {}},
+                       {}, {FUSAIN_TEXT("Ask one to take the bench."), {}});
+    case Right::Colleagues:
+    case Right::Copies:
+        return failure({FUSAIN_TEXT("Only a physiologist or an administrator can do this."), {}}, {},
+                       {FUSAIN_TEXT("Ask one to take the bench."), {}});
+    case Right::Answer:
+    case Right::Override:
+    case Right::Amend:
+    case Right::Policies:
+        break;
+    }
+    return failure({FUSAIN_TEXT("Only a physiologist can do this."), {}}, {},
+                   {FUSAIN_TEXT("Ask one to take the bench."), {}});
+}
+
 namespace {
 
 constexpr std::size_t longestName = 200, longestCode = 60, longestTelephone = 60, longestNote = 4000; // bytes

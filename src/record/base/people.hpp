@@ -39,9 +39,11 @@ enum class Right {
     Colleagues, ///< say who works here, revoke keys, say whether everybody signs in
     Copies      ///< exports of everything, erasure
 };
-/// Trainees measure beside somebody who stands for it; the physiologist may do everything, so that one person can
-/// run a lab.
+/// Trainees measure beside somebody who stands for it; the physiologist may do everything, so that one person
+/// can run a lab.
 [[nodiscard]] bool may(Role role, Right right);
+/// The same, as a Problem that says who can.
+[[nodiscard]] Expected<void> allowed(Role role, Right right);
 
 struct Staff {
     std::string id;

@@ -9,6 +9,7 @@
 #include "store/book/outbox.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/recordings.hpp"
+#include "store/book/rights.hpp"
 #include "store/book/sql.hpp"
 
 #include <QSqlDriver>
@@ -101,6 +102,9 @@ Expected<Event> LabBook::write(Event event) {
 }
 
 Expected<Event> LabBook::append(Event event) {
+    if (rightFor(event))
+        if (auto may = mayChange(staff(), event); !may)
+            return tl::unexpected(may.error());
     if (away_ && mayWait(event)) // it is looked for elsewhere: nobody waits for it at the bench
         return keepWaiting(std::move(event));
     if (auto problem = notOurs())

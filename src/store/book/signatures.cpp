@@ -13,8 +13,8 @@ namespace fusain::store {
 namespace {
 
 constexpr std::string_view recordImported = "record.imported";
-constexpr std::string_view keyPrefix = "key.", signaturePrefix = "signature.", attemptPrefix = "attempts.";
-const std::string signInSetting = "sign-in", everybody = "everybody";
+constexpr std::string_view signaturePrefix = "signature.", attemptPrefix = "attempts.";
+const std::string signInSetting(everybodySignsInSetting), everybody = "everybody";
 
 Expected<void> noPassphrase(LabBook& book, const std::string& staff) {
     return failure(
@@ -81,7 +81,7 @@ Message signatureLine(const KeySignature& signature) {
 }
 
 std::optional<SigningKey> Signatures::keyOf(const std::string& staff) const {
-    const auto events = book_.eventsOf(subjectOf(keyPrefix, staff));
+    const auto events = book_.eventsOf(keySubjectOf(staff));
     return events.empty() || events.back().kind != kinds::keyMade ? std::nullopt : keyIn(events.back());
 }
 
@@ -103,7 +103,7 @@ Expected<void> Signatures::makeKey(const std::string& staff, const std::string& 
     }
     const SealedNames names = sealedNames();
     return book_.together([&]() -> Expected<void> {
-        auto done = book_.note(kinds::keyMade, subjectOf(keyPrefix, staff), staff, std::move(data));
+        auto done = book_.note(kinds::keyMade, keySubjectOf(staff), staff, std::move(data));
         return done && names.on() && !names.locked() ? sealedNames().allow(staff, *made) : done;
     });
 }
@@ -113,7 +113,7 @@ Expected<void> Signatures::revokeKey(const std::string& staff, const std::string
     if (!keyOf(staff))
         return failure({FUSAIN_TEXT("There is no key to revoke."), {}});
     return book_.together([&]() -> Expected<void> {
-        auto done = book_.note(kinds::keyRevoked, subjectOf(keyPrefix, staff), by, {{"reason", reason}});
+        auto done = book_.note(kinds::keyRevoked, keySubjectOf(staff), by, {{"reason", reason}});
         return done ? sealedNames().withdraw(staff, by, [this](const std::string& id) { return keyOf(id); })
                     : done;
     });
@@ -241,7 +241,7 @@ void SignatureCheck::see(const Event& event, const std::string& headBefore, std:
 }
 
 void SignatureCheck::seeKey(const Event& event, std::vector<Fault>& faults) {
-    const std::string staff = idIn(keyPrefix, event.subject);
+    const std::string staff = idIn(keySubjectPrefix, event.subject);
     const auto before = keys_.find(staff);
     if (event.kind == kinds::keyRevoked) {
         keys_.erase(staff);

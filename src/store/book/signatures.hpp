@@ -18,6 +18,14 @@ inline constexpr std::string_view keyMade = "key.made", keyRevoked = "key.revoke
                                   passphraseRight = "passphrase.right";
 } // namespace kinds
 
+/// The setting that says whether everybody signs in.
+inline constexpr std::string_view everybodySignsInSetting = "sign-in";
+/// What the events about somebody's key are about.
+inline constexpr std::string_view keySubjectPrefix = "key.";
+[[nodiscard]] inline std::string keySubjectOf(const std::string& staff) {
+    return std::string(keySubjectPrefix) + staff;
+}
+
 /// What a signature stands under: all that the journal holds up to and including one event.
 struct KeySignature {
     std::string signer; ///< staff id

@@ -86,10 +86,8 @@ void RecordMenu::erase() {
     const auto client = chosen_();
     if (!client)
         return;
-    if (!may(session_.atTheBench().role, Right::Copies)) {
-        session_.report(failure({FUSAIN_TEXT("The physiologist or an administrator decides this."), {}}));
+    if (!session_.report(allowed(session_.atTheBench().role, Right::Copies)))
         return;
-    }
     const QString title = tr("Erase who %1 is").arg(session_.nameOf(*client));
     const QString reason = askReason(parentWidget(), title, tr("Why? The reason stays in the journal."));
     if (reason.isEmpty())
@@ -204,9 +202,6 @@ void RecordMenu::putIn() {
 }
 
 bool RecordMenu::putIn(const std::string& text, const std::string& path) {
-    if (!may(session_.atTheBench().role, Right::Measure)) // tests come with it
-        return session_.report(failure({FUSAIN_TEXT("An administrator imports no tests."), {}}, {},
-                                       {FUSAIN_TEXT("Ask whoever measures to take the bench."), {}}));
     const auto json = parseJson(text, path);
     const auto record =
         json ? clientRecordFromJson(*json, path) : Expected<ClientRecord>(tl::unexpected(json.error()));

@@ -282,12 +282,6 @@ QString LibraryPlace::policyPage(const QString& id) const {
 }
 
 void LibraryPlace::choose() {
-    if (!may(session_.atTheBench().role, Right::Policies)) {
-        session_.report(
-            failure({FUSAIN_TEXT("The physiologist owns the policies."), {}}, {},
-                    {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
-        return;
-    }
     const std::string id = chosenId().toStdString();
     const AnyPolicy& policy = *session_.catalogue().policy(id);
     session_.report(session_.undoing().act(tr("policy changed"), [&] {

@@ -89,11 +89,7 @@ QString ReferenceShelf::page() const {
 }
 
 bool ReferenceShelf::mayChange() {
-    if (may(session_.atTheBench().role, Right::Policies))
-        return true;
-    session_.report(failure({FUSAIN_TEXT("The physiologist owns the reference sets."), {}}, {},
-                            {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
-    return false;
+    return session_.report(allowed(session_.atTheBench().role, Right::Policies));
 }
 
 void ReferenceShelf::choose() {

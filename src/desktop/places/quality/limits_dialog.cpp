@@ -69,7 +69,7 @@ void LimitsDialog::save() {
                              why_->text().simplified().toStdString()};
     if (!wrong.empty())
         return problem_->setText(tr("\"%1\" is not a number.").arg(report::plain(wrong)));
-    const auto kept = session_.checks().keepLimits(instrument_, check_, limits, session_.atTheBench());
+    const auto kept = session_.checks().keepLimits(instrument_, check_, limits, session_.atTheBench().id);
     if (!kept)
         return problem_->setText(report::say(kept.error()));
     accept();

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "procedure/meaning/progress.hpp"
 #include "procedure/quality/quality_review.hpp"
 
 #include <set>

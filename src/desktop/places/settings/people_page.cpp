@@ -42,17 +42,20 @@ PeoplePage::PeoplePage(Session& session)
     signIn_->setToolTip(tr("Nobody takes the bench or signs a test without one. For labs of several people."));
     auto* mine = button(tr("Passphrase…"));
     mine->setToolTip(tr("Yours, or a first one of the chosen colleague, who types it here."));
+    auto* pin = button(tr("PIN for today…"));
+    pin->setToolTip(tr("Yours: it unlocks this window and takes the bench until the day ends."));
     auto* revoke = button(tr("Revoke the chosen key…"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(colleagues_, 1);
-    column->addLayout(inOneRow({mine, revoke}));
+    column->addLayout(inOneRow({mine, pin, revoke}));
     column->addLayout(colleagueRow());
     column->addWidget(signIn_);
     column->addWidget(namesBox());
     column->addWidget(said_);
     connect(signIn_, &QCheckBox::clicked, this, &PeoplePage::askEverybody);
     connect(mine, &QPushButton::clicked, this, &PeoplePage::changePassphrase);
+    connect(pin, &QPushButton::clicked, this, [this] { chooseDayPin(session_, this); });
     connect(revoke, &QPushButton::clicked, this, &PeoplePage::revokeKey);
 }
 
@@ -123,10 +126,7 @@ Staff PeoplePage::chosenColleague() const {
 }
 
 bool PeoplePage::mayDecide() {
-    if (may(session_.atTheBench().role, Right::Colleagues))
-        return true;
-    session_.report(failure({FUSAIN_TEXT("The physiologist or an administrator decides this."), {}}));
-    return false;
+    return session_.report(allowed(session_.atTheBench().role, Right::Colleagues));
 }
 
 void PeoplePage::askEverybody(bool everybody) {
@@ -187,8 +187,8 @@ void PeoplePage::revokeKey() {
     const Staff whose = chosenColleague();
     if (whose.id.empty())
         return said_->setText(tr("Choose a colleague first."));
-    if (!may(session_.atTheBench().role, Right::Colleagues) && session_.atTheBench().id != whose.id)
-        return said_->setText(tr("The physiologist revokes the key of somebody else."));
+    if (session_.atTheBench().id != whose.id && !mayDecide())
+        return;
     const QString reason = askReason(this, tr("Revoke the key of %1").arg(report::plain(whose.name)),
                                      tr("Why? What it signed stays signed; a new key can be made after this."));
     if (!reason.isEmpty() && provesWhoItIs(session_, this, tr("Revoke key")) &&
@@ -202,15 +202,14 @@ void PeoplePage::addColleague() {
     if (name.isEmpty())
         return said_->setText(tr("A colleague needs a name."));
     const bool first = session_.book().staff().empty();
-    if (!first && !may(session_.atTheBench().role, Right::Colleagues))
-        return said_->setText(tr("The physiologist says who works here: change who is at the bench first."));
     const Staff colleague{session_.freshId("staff"), name.toStdString(),
                           roleFromText(role_->currentData().toString().toStdString())};
     const auto saved = session_.book().save(colleague, first ? colleague.id : session_.atTheBench().id);
     if (saved && first)
         static_cast<void>(session_.setAtTheBench(colleague)); // a first colleague has no passphrase yet
     said_->setText(saved ? QString() : report::say(saved.error()));
-    name_->clear();
+    if (saved)
+        name_->clear();
     session_.report(saved);
 }
 

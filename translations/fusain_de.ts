@@ -8527,6 +8527,18 @@ Wahrer Wert: %3.</translation>
       <translation>Er lässt sich unter Messplatz mit einer Begründung zurückholen.</translation>
     </message>
     <message>
+      <source>{1} has added to this test on another workstation at {2}.</source>
+      <translation>{1} hat diesem Test an einem anderen Arbeitsplatz um {2} etwas hinzugefügt.</translation>
+    </message>
+    <message>
+      <source>It is shown here now.</source>
+      <translation>Es wird hier jetzt gezeigt.</translation>
+    </message>
+    <message>
+      <source>Look at it before you continue.</source>
+      <translation>Sehen Sie es an, bevor Sie weitermachen.</translation>
+    </message>
+    <message>
       <source>The file cannot be read, or is larger than {1} MB.</source>
       <translation>Die Datei lässt sich nicht lesen oder ist größer als {1} MB.</translation>
     </message>
@@ -9516,6 +9528,13 @@ The Library holds every equation with its source. The lab book is %1.</source>
 
 Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</translation>
     </message>
+    <message numerus="yes">
+      <source>%n earlier entry(s)</source>
+      <translation>
+        <numerusform>%n früherer Eintrag</numerusform>
+        <numerusform>%n frühere Einträge</numerusform>
+      </translation>
+    </message>
     <message>
       <source>The server of the lab book cannot be reached. A test on the bench continues: accepted readings wait on this workstation.</source>
       <translation>Der Server des Laborbuchs ist nicht erreichbar. Ein Test am Messplatz geht weiter: Angenommene Messwerte warten auf diesem Arbeitsplatz.</translation>
@@ -9539,16 +9558,17 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <source>Test of %1</source>
       <translation>Test von %1</translation>
     </message>
-    <message numerus="yes">
-      <source>While the server was away, %n entry(s) were accepted here.</source>
-      <translation>
-        <numerusform>Während der Server nicht erreichbar war, wurde hier %n Eintrag angenommen.</numerusform>
-        <numerusform>Während der Server nicht erreichbar war, wurden hier %n Einträge angenommen.</numerusform>
-      </translation>
+    <message>
+      <source>Accepted here while the server was away:</source>
+      <translation>Hier angenommen, während der Server nicht erreichbar war:</translation>
     </message>
     <message>
-      <source>%1 has written to the same test on another workstation, at %2 last. Both are kept until you decide.</source>
-      <translation>%1 hat auf einem anderen Arbeitsplatz in denselben Test geschrieben, zuletzt um %2. Beides bleibt erhalten, bis Sie entscheiden.</translation>
+      <source>Written to the same test on another workstation, by %1:</source>
+      <translation>An einem anderen Arbeitsplatz in denselben Test geschrieben, von %1:</translation>
+    </message>
+    <message>
+      <source>Both are kept until you decide.</source>
+      <translation>Beides bleibt erhalten, bis Sie entscheiden.</translation>
     </message>
     <message>
       <source>Add ours behind theirs</source>
@@ -12479,6 +12499,182 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Mittel der letzten drei</translation>
     </message>
     <message>
+      <source>test begun</source>
+      <translation>Test begonnen</translation>
+    </message>
+    <message>
+      <source>step confirmed</source>
+      <translation>Schritt bestätigt</translation>
+    </message>
+    <message>
+      <source>question answered</source>
+      <translation>Frage beantwortet</translation>
+    </message>
+    <message>
+      <source>deviation accepted</source>
+      <translation>Abweichung angenommen</translation>
+    </message>
+    <message>
+      <source>interpretation</source>
+      <translation>Interpretation</translation>
+    </message>
+    <message>
+      <source>test ended without a result</source>
+      <translation>Test ohne Ergebnis beendet</translation>
+    </message>
+    <message>
+      <source>test signed</source>
+      <translation>Test unterschrieben</translation>
+    </message>
+    <message>
+      <source>signed test opened again</source>
+      <translation>unterschriebenen Test wieder geöffnet</translation>
+    </message>
+    <message>
+      <source>result kept</source>
+      <translation>Ergebnis abgelegt</translation>
+    </message>
+    <message>
+      <source>the entry before taken back</source>
+      <translation>vorigen Eintrag zurückgenommen</translation>
+    </message>
+    <message>
+      <source>load cell check</source>
+      <translation>Prüfung der Wägezelle</translation>
+    </message>
+    <message>
+      <source>temperature and pressure of the room</source>
+      <translation>Temperatur und Druck des Raums</translation>
+    </message>
+    <message>
+      <source>vital capacity effort</source>
+      <translation>Versuch der Vitalkapazität</translation>
+    </message>
+    <message>
+      <source>trial accepted</source>
+      <translation>Versuch angenommen</translation>
+    </message>
+    <message>
+      <source>trial excluded</source>
+      <translation>Versuch ausgeschlossen</translation>
+    </message>
+    <message>
+      <source>trial included again</source>
+      <translation>Versuch wieder aufgenommen</translation>
+    </message>
+    <message>
+      <source>scale check</source>
+      <translation>Prüfung der Waage</translation>
+    </message>
+    <message>
+      <source>calibration</source>
+      <translation>Kalibrierung</translation>
+    </message>
+    <message>
+      <source>volumes begun anew</source>
+      <translation>Volumen neu begonnen</translation>
+    </message>
+    <message>
+      <source>volume accepted</source>
+      <translation>Volumen angenommen</translation>
+    </message>
+    <message>
+      <source>volume excluded</source>
+      <translation>Volumen ausgeschlossen</translation>
+    </message>
+    <message>
+      <source>volume included again</source>
+      <translation>Volumen wieder aufgenommen</translation>
+    </message>
+    <message>
+      <source>thoracic gas volume</source>
+      <translation>thorakales Gasvolumen</translation>
+    </message>
+    <message>
+      <source>values that the instrument reported</source>
+      <translation>Werte, die das Gerät gemeldet hat</translation>
+    </message>
+    <message>
+      <source>readings imported</source>
+      <translation>Messwerte importiert</translation>
+    </message>
+    <message>
+      <source>electrode set-up</source>
+      <translation>Anordnung der Elektroden</translation>
+    </message>
+    <message>
+      <source>check with the test module</source>
+      <translation>Prüfung mit dem Prüfmodul</translation>
+    </message>
+    <message>
+      <source>client confirmed</source>
+      <translation>Person bestätigt</translation>
+    </message>
+    <message>
+      <source>segment length</source>
+      <translation>Länge eines Abschnitts</translation>
+    </message>
+    <message>
+      <source>missing parts of the body</source>
+      <translation>fehlende Körperteile</translation>
+    </message>
+    <message>
+      <source>sweep accepted</source>
+      <translation>Messung angenommen</translation>
+    </message>
+    <message>
+      <source>sweep excluded</source>
+      <translation>Messung ausgeschlossen</translation>
+    </message>
+    <message>
+      <source>sweep included again</source>
+      <translation>Messung wieder aufgenommen</translation>
+    </message>
+    <message>
+      <source>scanner set-up</source>
+      <translation>Einstellung des Scanners</translation>
+    </message>
+    <message>
+      <source>phantom scan</source>
+      <translation>Phantomprüfung</translation>
+    </message>
+    <message>
+      <source>dose</source>
+      <translation>Dosis</translation>
+    </message>
+    <message>
+      <source>menopause</source>
+      <translation>Menopause</translation>
+    </message>
+    <message>
+      <source>scan accepted</source>
+      <translation>Scan angenommen</translation>
+    </message>
+    <message>
+      <source>scan excluded</source>
+      <translation>Scan ausgeschlossen</translation>
+    </message>
+    <message>
+      <source>scan included again</source>
+      <translation>Scan wieder aufgenommen</translation>
+    </message>
+    <message>
+      <source>tape check</source>
+      <translation>Prüfung des Maßbands</translation>
+    </message>
+    <message>
+      <source>girth accepted</source>
+      <translation>Umfang angenommen</translation>
+    </message>
+    <message>
+      <source>girth excluded</source>
+      <translation>Umfang ausgeschlossen</translation>
+    </message>
+    <message>
+      <source>girth included again</source>
+      <translation>Umfang wieder aufgenommen</translation>
+    </message>
+    <message>
       <source>The report could not be written: {1}</source>
       <translation>Der Bericht konnte nicht geschrieben werden: {1}</translation>
     </message>
@@ -15283,10 +15479,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>gas in the chest</source>
       <translation>Gas im Brustkorb</translation>
-    </message>
-    <message>
-      <source>thoracic gas volume</source>
-      <translation>thorakales Gasvolumen</translation>
     </message>
     <message>
       <source>air in your chest</source>

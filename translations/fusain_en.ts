@@ -171,17 +171,17 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n earlier entry(s)</source>
+      <translation>
+        <numerusform>%n earlier entry</numerusform>
+        <numerusform>%n earlier entries</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n entry(s) wait.</source>
       <translation>
         <numerusform>%n entry waits.</numerusform>
         <numerusform>%n entries wait.</numerusform>
-      </translation>
-    </message>
-    <message numerus="yes">
-      <source>While the server was away, %n entry(s) were accepted here.</source>
-      <translation>
-        <numerusform>While the server was away, %n entry was accepted here.</numerusform>
-        <numerusform>While the server was away, %n entries were accepted here.</numerusform>
       </translation>
     </message>
     <message numerus="yes">

@@ -200,6 +200,22 @@ TEST(ColeFit, FindsTwoPlantedOutliers) {
     EXPECT_NE(fit->verdict, FitVerdict::Rejected);
 }
 
+// 80 ns is more than leads of the usual length bring.
+TEST(ColeFit, ALongDelayIsSaidInNanoseconds) {
+    std::mt19937_64 random(1);
+    ColeModel longLeads = truth;
+    longLeads.delay = Seconds(80e-9);
+    const auto fit = fitCole(measured(longLeads, eightFrequencies, 0.0, random));
+    ASSERT_TRUE(fit);
+    const auto said = [&](const char* words) {
+        return std::ranges::any_of(fit->remarks, [&](const Message& remark) {
+            return remark.english().find(words) != std::string::npos;
+        });
+    };
+    EXPECT_TRUE(said("A delay of 80 ns is long"));
+    EXPECT_FALSE(said("away from the reading"));
+}
+
 TEST(ColeFit, RefusesWhatIsNoArc) {
     std::mt19937_64 random(3);
     auto points = measured(truth, eightFrequencies, 0.001, random);

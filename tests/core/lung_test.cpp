@@ -161,6 +161,17 @@ TEST(Syringe, ReadsVolumeAndFlowOfAStroke) {
     EXPECT_FALSE(strokeOf(std::vector<VolumeSample>(20, {Seconds(0.1), Litres(0.0)}))); // nothing went through
 }
 
+// Of 10 L, exactly 1 L at 1 s and exactly 9 L at 2 s: 8 L in that second.
+TEST(Syringe, ATenthAndNineTenthsAreReachedWhenTheyAreThere) {
+    const std::vector<VolumeSample> samples{{Seconds(0.0), Litres(0.0)},
+                                            {Seconds(1.0), Litres(1.0)},
+                                            {Seconds(2.0), Litres(9.0)},
+                                            {Seconds(5.0), Litres(10.0)}};
+    const auto stroke = strokeOf(samples);
+    ASSERT_TRUE(stroke);
+    EXPECT_DOUBLE_EQ(stroke->flow.value(), 8.0);
+}
+
 TEST(Syringe, ThreeSamplesAreAStrokeAndTwoAreNone) {
     const std::vector<VolumeSample> three{
         {Seconds(0.0), Litres(0.0)}, {Seconds(0.5), Litres(1.5)}, {Seconds(1.0), Litres(3.0)}};

@@ -24,7 +24,9 @@ TEST(RestingMeasurement, TheFirstFiveMinutesNeverCount) {
     for (std::size_t i = 0; i < 5; ++i)
         minutes[i] = {0.60, 0.50};
     EXPECT_NEAR(judgeResting(minutes)->energy.value(), 1757.196, 1e-3);
-    EXPECT_FALSE(judgeResting(steady(9)));
+    const auto few = judgeResting(steady(9));
+    ASSERT_FALSE(few);
+    EXPECT_NE(few.error().english().find("9 minutes are too few"), std::string::npos) << few.error().english();
 }
 
 TEST(RestingMeasurement, TheSteadiestFiveCountAndUnsteadyOnesAreRefused) {

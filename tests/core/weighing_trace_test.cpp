@@ -26,6 +26,17 @@ TEST(WeighingTrace, ReadsTheLevelUnderTheSwing) {
     EXPECT_NEAR(reading.swing.value(), 0.6, 0.01);
 }
 
+// A window has to be filled, whenever the recording began.
+TEST(WeighingTrace, ThreeQuartersOfTheShortestWindowAreNoReading) {
+    auto samples = swinging(1.4);
+    EXPECT_EQ(analyseTrace(samples).answeredAt.value(), 0.0);
+    for (ForceSample& sample : samples) {
+        sample.time += Seconds(10.0);
+        sample.gross = Kilograms(7.250);
+    }
+    EXPECT_EQ(analyseTrace(samples).answeredAt.value(), 0.0);
+}
+
 TEST(WeighingTrace, ARisingWeightIsStillBreathingOut) {
     const TraceReading reading = analyseTrace(swinging(10.0, 0.06));
     EXPECT_EQ(reading.verdict, TraceVerdict::StillBreathingOut);

@@ -151,6 +151,22 @@ TEST_F(Workstations, ARunningTestIsLookedOnAtAndTakenOverWithAReason) {
     EXPECT_TRUE(tank->report(tank->resumeRun(test)));
 }
 
+// Whoever lost a test may have entries that waited for the server: they come into it while it is on a bench
+// here, which shows them and can go on.
+TEST_F(Workstations, WhatAnotherAddsToTheTestOnTheBenchIsShownThere) {
+    ASSERT_TRUE(office->report(office->startRun(ailsa, {}, methodHydrostatic)));
+    const std::string test = office->run()->record().id;
+    QStringList said;
+    QObject::connect(office.get(), &Session::problemRaised, office.get(),
+                     [&](const Problem& problem) { said << QString::fromStdString(problem.english()); });
+    ASSERT_TRUE(tank->book().note("note.added", test, "bram", {{"kind", "remark"}, {"text", "a cough"}}));
+    EXPECT_TRUE(soon([&] { return !office->run()->record().notes.empty(); }));
+    EXPECT_TRUE(said.join(QLatin1Char(' ')).contains(QLatin1String("has added to this test")));
+    EXPECT_TRUE(office->report(office->run()->addNote("seen")));
+    EXPECT_EQ(office->run()->record().notes.size(), 2u);
+    EXPECT_TRUE(office->book().verify().sound());
+}
+
 TEST_F(Workstations, OfTwoEditsOfOneClientThePersonChoosesFieldByField) {
     ClientForm form(*office, ailsa, nullptr);
     Client changed = ailsa;

@@ -1,3 +1,4 @@
+#include "core/anthropometry/indices.hpp"
 #include "procedure/meaning/findings.hpp"
 #include "procedure/meaning/pattern.hpp"
 #include "procedure/meaning/preparation_difference.hpp"
@@ -50,6 +51,22 @@ TEST(HydrostaticResult, MeasuringTheResidualVolumeShrinksTheInterval) {
     const double V = predicted->body.volume.estimate().value(), M = 70.0;
     EXPECT_NEAR(std::abs(fat.uncertain().share(Source::BodyWaterOfTheDay)),
                 495.0 * 0.40 * (M / 0.99437 - V) / (M * M), 1e-4);
+}
+
+// The sheet works the spread of fat-free density back from what it does to the fat: it is what the policy put
+// in.
+TEST(HydrostaticResult, TheSheetNamesTheSpreadThatThePolicyAssumes) {
+    const HydrostaticTest test = weighed();
+    const auto result = computeHydrostatic(test, policy);
+    ASSERT_TRUE(result);
+    const auto sheet = workedSheet(test, policy, *result);
+    const auto line = std::ranges::find_if(
+        sheet, [](const WorkedLine& each) { return each.name == "spread of fat-free density between people"; });
+    ASSERT_NE(line, sheet.end());
+    const double spread =
+        policy.fatFreeDensitySpread.of(test.subject.age, anthropometry::massIndex(Kilograms(70.0), man.height))
+            .value();
+    EXPECT_EQ(line->formula, "SD of D_FFM " + fixed(spread, 4) + " kg/L");
 }
 
 TEST(HydrostaticResult, WhatIfChangesTheResultAndNothingElse) {

@@ -212,6 +212,29 @@ TEST(PlanGuards, IntakeStaysAboveRestAndLeavesEnoughAfterTraining) {
     EXPECT_NE(plan->cautions.front().english().find("reduced"), std::string::npos);
 }
 
+// From the second week on: the first loses water too. The pace of these plans lies from 0.4 to 1.3 % of the
+// mass.
+TEST(PlanOfLoss, MoreThanOnePercentAWeekIsSaid) {
+    int fast = 0, slow = 0;
+    for (double kcal = 300; kcal <= 1800; kcal += 5) {
+        PlanRequest request = losing(kcal);
+        request.measuredResting = KilocaloriesPerDay(1500);
+        request.activityLevel = 2.2;
+        const auto plan = makePlan(heavyMan, request);
+        if (!plan)
+            continue;
+        const bool said = std::ranges::any_of(plan->cautions, [](const Message& caution) {
+            return caution.english().find("More than 1 % of the mass a week") != std::string::npos;
+        });
+        const double pace = (plan->points[1].mass - plan->points[4].mass).value() / 3.0; // kg a week
+        EXPECT_EQ(said, pace > 0.95) << kcal << " kcal, " << pace << " kg a week";
+        fast += pace > 0.95 && pace < 1.05;
+        slow += pace > 0.85 && pace < 0.95;
+    }
+    EXPECT_GT(fast, 3);
+    EXPECT_GT(slow, 3);
+}
+
 TEST(PlanOfLoss, ProteinGoesByWhoItIsFor) {
     PlanSubject subject = woman;
     EXPECT_NEAR(makePlan(subject, losing(200))->proteinLow, 48.0, 1e-9); // 0.8 g/kg

@@ -375,7 +375,10 @@ void Session::othersWrote() {
             gone.emplace_back(each->procedure->record().id, where);
     for (const auto& [test, unused] : gone)
         close(test);
-    tellChanges(!gone.empty(), true);
+    const std::vector<Problem> added = catchUpWithOthers();
+    tellChanges(!gone.empty() || !added.empty(), true);
+    for (const Problem& each : added)
+        Q_EMIT problemRaised(each);
     for (const auto& [test, where] : gone) {
         const bool waits = book_->waitsFor(test);
         Q_EMIT problemRaised(
@@ -386,6 +389,27 @@ void Session::othersWrote() {
               {}},
              {FUSAIN_TEXT("It can be taken back from Bench, with a reason."), {}}});
     }
+}
+
+// Whoever lost a test may still have entries that waited for the server: they come into the test that goes on here,
+// and its numbers are those of the record.
+std::vector<Problem> Session::catchUpWithOthers() {
+    std::vector<Problem> added;
+    for (const auto& each : open_) {
+        const std::string test = each->procedure->record().id;
+        if (!book_->movedOn(test) || book_->waitsFor(test))
+            continue;
+        const auto events = book_->takeUp(test);
+        if (const auto taken = each->procedure->takeUp(events); !taken)
+            added.push_back(taken.error());
+        else
+            added.push_back({{FUSAIN_TEXT("{1} has added to this test on another workstation at {2}."),
+                              {computing_->staffNames()(events.back().by), isoText(events.back().at)}},
+                             {},
+                             {FUSAIN_TEXT("It is shown here now."), {}},
+                             {FUSAIN_TEXT("Look at it before you continue."), {}}});
+    }
+    return added;
 }
 
 Expected<void> Session::endRun(const std::string& reason) {

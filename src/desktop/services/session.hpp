@@ -185,6 +185,7 @@ Q_SIGNALS:
 
 private:
     void othersWrote();
+    [[nodiscard]] std::vector<Problem> catchUpWithOthers();
     [[nodiscard]] Expected<void> takeUp(const AnyTest& test);
     void close(const std::string& testId);
     Expected<void> saveVisitOfRun(const std::string& state);

@@ -4,6 +4,7 @@
 #include "desktop/widgets/ask.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/all/record.hpp"
+#include "report/base/event_words.hpp"
 #include "report/base/words.hpp"
 
 #include <QMessageBox>
@@ -18,6 +19,20 @@ std::vector<Event> ofTest(const std::vector<Event>& events, const std::string& t
     std::ranges::copy_if(events, std::back_inserter(found),
                          [&](const Event& event) { return event.subject == test; });
     return found;
+}
+
+// One line for each, the last of many.
+QString linesOf(const std::vector<Event>& events) {
+    QStringList lines;
+    for (const Event& event : events)
+        if (const QString line = report::eventLine(event); !line.isEmpty())
+            lines << line;
+    constexpr qsizetype most = 6;
+    const qsizetype earlier = std::max<qsizetype>(0, lines.size() - most);
+    if (earlier > 0)
+        lines = QStringList(QObject::tr("%n earlier entry(s)", nullptr, static_cast<int>(earlier))) +
+                lines.last(most);
+    return QLatin1Char('\n') + lines.join(QLatin1Char('\n'));
 }
 
 } // namespace
@@ -51,21 +66,19 @@ void Waiting::deliver() {
 // Nothing is decided for them; until then both are kept.
 void Waiting::decide(const std::string& test) {
     const auto here = ofTest(session_.book().waiting(), test);
+    const auto there = session_.book().writtenMeanwhile(test);
     const auto found = session_.book().test(test);
     const auto client = found ? session_.book().client(common(*found).subject.clientId) : std::nullopt;
-    const auto all = session_.book().eventsOf(test);
-    const Event there = all.empty() ? Event() : all.back();
+    const std::string other = there.empty() ? std::string() : there.back().by;
     QMessageBox box(window_);
     box.setIcon(QMessageBox::Question);
     box.setWindowTitle(tr("Two workstations have written to one test"));
     box.setText(client ? tr("Test of %1").arg(session_.nameOf(*client)) : QString());
-    box.setInformativeText(
-        tr("While the server was away, %n entry(s) were accepted here.", nullptr,
-           static_cast<int>(here.size())) +
-        QLatin1Char(' ') +
-        tr("%1 has written to the same test on another workstation, at %2 last. Both are kept until you "
-           "decide.")
-            .arg(report::plain(session_.computing().staffNames()(there.by)), report::clock(there.at)));
+    box.setInformativeText(tr("Accepted here while the server was away:") + linesOf(here) +
+                           QStringLiteral("\n\n") +
+                           tr("Written to the same test on another workstation, by %1:")
+                               .arg(report::plain(session_.computing().staffNames()(other))) +
+                           linesOf(there) + QStringLiteral("\n\n") + tr("Both are kept until you decide."));
     auto* behind = box.addButton(tr("Add ours behind theirs"), QMessageBox::AcceptRole);
     auto* without = box.addButton(tr("Do not take ours…"), QMessageBox::DestructiveRole);
     box.setDefaultButton(box.addButton(tr("Decide later"), QMessageBox::RejectRole));

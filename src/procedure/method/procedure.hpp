@@ -89,6 +89,9 @@ public:
     Done amend(const std::string& reason);
     /// Takes back the latest change that still holds; nothing signed can be taken back.
     Done undo();
+    /// Stands where the events of this test lead: when it is resumed, and when others have added to it meanwhile.
+    /// @return a Problem, and nothing changed, for events that cannot be read
+    Done takeUp(std::vector<Event> events);
 
 protected:
     Procedure(Protocol protocol, bool physiologistSigns, Staff staff, Journal& journal, Clock clock)
@@ -114,8 +117,6 @@ protected:
     /// now
     Done start(const std::string& id, const TestSubject& subject, const std::string& policyId,
                const Json& policy, std::optional<Instant> takenAt);
-    /// Takes the events of a test that exists.
-    Done takeUp(std::vector<Event> events);
     /// Keeps a mass on a scale on land. @tparam Taken the method's event of it  @param possible what a person
     /// weighs on this scale  @param keptBecause why it is this client's although it does not look like it
     template <class Taken, class Range>

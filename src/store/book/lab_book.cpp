@@ -168,6 +168,11 @@ std::vector<Event> LabBook::takeUp(const std::string& test) {
     return eventsOf(test);
 }
 
+bool LabBook::movedOn(const std::string& test) {
+    const auto known = written_.find(test);
+    return known != written_.end() && lastEventOf(test) > known->second;
+}
+
 void LabBook::clearTraces() {
     for (const QString& said : dialectOf(address_).clearTraces())
         static_cast<void>(run(connection(), said)); // while somebody reads they stay until the next time

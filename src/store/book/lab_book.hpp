@@ -109,6 +109,8 @@ public:
     /// The events of a test of which this window goes on from here: where another workstation writes to it
     /// meanwhile, what is written here after that is refused.
     [[nodiscard]] std::vector<Event> takeUp(const std::string& test);
+    /// Whether another workstation has added to a test that this window goes on with.
+    [[nodiscard]] bool movedOn(const std::string& test);
     /// From here on what is accepted in a running test while the server is away is kept on this workstation
     /// (Outbox) until it is back. @param path of the file; what waits there is delivered
     void collectIn(const QString& path);
@@ -117,6 +119,8 @@ public:
     [[nodiscard]] int waitingCount();
     /// Whether something of a test does.
     [[nodiscard]] bool waitsFor(const std::string& test);
+    /// What others wrote to a test of which something waits, since the first of that was accepted.
+    [[nodiscard]] std::vector<Event> writtenMeanwhile(const std::string& test);
     /// Puts what waits into the book. @return how much; a Problem when the server is away, or where another
     /// workstation has written to the same test: then it goes on waiting, and somebody decides
     [[nodiscard]] Expected<int> deliver();

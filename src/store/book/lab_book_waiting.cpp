@@ -50,6 +50,14 @@ std::vector<Event> LabBook::waiting() {
     return events;
 }
 
+std::vector<Event> LabBook::writtenMeanwhile(const std::string& test) {
+    const auto waiting = outbox_ ? outbox_->waiting() : std::vector<Outbox::Waiting>();
+    const auto first = std::ranges::find(waiting, test, [](const auto& each) { return each.event.subject; });
+    std::vector<Event> theirs = first == waiting.end() ? std::vector<Event>() : eventsOf(test);
+    std::erase_if(theirs, [&](const Event& event) { return event.sequence <= first->after; });
+    return theirs;
+}
+
 // The server may have kept it and gone before it could say so.
 std::optional<std::int64_t> LabBook::inTheBook(const Event& waiting, std::int64_t after) {
     for (const Event& kept : journalOf(connection(), waiting.subject).value_or(std::vector<Event>()))

@@ -9065,6 +9065,17 @@ Beim Unterschreiben wird weiter nach der Passphrase gefragt.</translation>
       <translation>Kopie speichern…</translation>
     </message>
     <message>
+      <source>Decide…</source>
+      <translation>Entscheiden…</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n entry(s) of this workstation wait for your decision: another workstation has written to the same test.</source>
+      <translation>
+        <numerusform>%n Eintrag dieses Arbeitsplatzes wartet auf Ihre Entscheidung: Ein anderer Arbeitsplatz hat in denselben Test geschrieben.</numerusform>
+        <numerusform>%n Einträge dieses Arbeitsplatzes warten auf Ihre Entscheidung: Ein anderer Arbeitsplatz hat in denselben Test geschrieben.</numerusform>
+      </translation>
+    </message>
+    <message>
       <source>Save as a new lab book</source>
       <translation>Als neues Laborbuch speichern</translation>
     </message>

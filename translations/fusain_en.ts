@@ -171,6 +171,13 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>%n entry(s) of this workstation wait for your decision: another workstation has written to the same test.</source>
+      <translation>
+        <numerusform>%n entry of this workstation waits for your decision: another workstation has written to the same test.</numerusform>
+        <numerusform>%n entries of this workstation wait for your decision: another workstation has written to the same test.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n earlier entry(s)</source>
       <translation>
         <numerusform>%n earlier entry</numerusform>

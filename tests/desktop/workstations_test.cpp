@@ -4,6 +4,7 @@
 #include "desktop/views/client_form.hpp"
 #include "desktop/views/conflict.hpp"
 #include "desktop/views/look_on.hpp"
+#include "desktop/window/care_bar.hpp"
 #include "procedure/all/procedure.hpp"
 #include "store/transfer/data_files.hpp"
 #include "support/bench_driver.hpp"
@@ -16,6 +17,7 @@
 #include <QElapsedTimer>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMessageBox>
 #include <QPushButton>
 #include <QRadioButton>
 #include <QTest>
@@ -201,41 +203,100 @@ TEST_F(Workstations, OfTwoEditsOfOneClientThePersonChoosesFieldByField) {
     EXPECT_EQ(kept->height, Metres(1.77));
 }
 
-// The cable is pulled in the middle of a run: what is accepted is seen at once, and is in the book later.
-TEST(CablePulledAtTheBench, TheBenchGoesOnAndShowsIt) {
+// The cable is pulled in the middle of a run.
+class CablePulledAtTheBench : public ::testing::Test {
+protected:
+    void SetUp() override {
+        report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
+        const LabCatalogue catalogue = *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
+        auto book = store::LabBook::create(server.address(), clock);
+        ASSERT_TRUE(book) << book.error().english();
+        ASSERT_TRUE((*book)->save(bram, "bram"));
+        const Client client{"client-1", "SP-112",     "Dov Castellane",   *dateFromIso("1994-06-02"),
+                            Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
+                            false};
+        ASSERT_TRUE((*book)->save(client, "bram"));
+        fusain::testing::passAllChecks(**book, catalogue, clock());
+        session = std::make_unique<Session>(std::move(*book), catalogue, clock);
+        ASSERT_TRUE(session->setAtTheBench(bram));
+        ASSERT_TRUE(session->startRun(client, {}, methodGirths));
+        test = session->run()->record().id;
+        shell = std::make_unique<Shell>(*session);
+        shell->show();
+        shell->open(PlaceName::Bench);
+        said = shell->findChild<CareBar*>();
+    }
+    /// Accepts a reading while the server is away.
+    void acceptWithoutServer() {
+        ASSERT_TRUE(server.ask("kill"));
+        auto& run = dynamic_cast<GirthProcedure&>(*session->run());
+        ASSERT_TRUE(session->report(run.checkTape(Centimetres(100.0), Centimetres(100.0))));
+        EXPECT_EQ(session->book().waitingCount(), 1);
+    }
+    static bool soon(const std::function<bool()>& is) {
+        QElapsedTimer waited;
+        for (waited.start(); !is() && waited.elapsed() < 20000;)
+            QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
+        return is();
+    }
+
     const fusain::testing::OwnServer server;
     const Clock clock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
-    report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
-    const LabCatalogue catalogue = *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
-    auto book = store::LabBook::create(server.address(), clock);
-    ASSERT_TRUE(book) << book.error().english();
-    ASSERT_TRUE((*book)->save(bram, "bram"));
-    const Client client{"client-1", "SP-112",     "Dov Castellane",   *dateFromIso("1994-06-02"),
-                        Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
-                        false};
-    ASSERT_TRUE((*book)->save(client, "bram"));
-    fusain::testing::passAllChecks(**book, catalogue, clock());
-    Session session(std::move(*book), catalogue, clock);
-    ASSERT_TRUE(session.setAtTheBench(bram));
-    ASSERT_TRUE(session.startRun(client, {}, methodGirths));
-    Shell shell(session);
-    shell.show();
-    shell.open(PlaceName::Bench);
-    const auto* before = shell.bench().currentPanel();
-    ASSERT_TRUE(server.ask("kill"));
-    auto& run = dynamic_cast<GirthProcedure&>(*session.run());
-    ASSERT_TRUE(session.report(run.checkTape(Centimetres(100.0), Centimetres(100.0))));
-    EXPECT_NE(shell.bench().currentPanel(), before);
-    EXPECT_EQ(session.book().waitingCount(), 1);
-    const auto* said = shell.findChild<CareBar*>();
+    std::unique_ptr<Session> session;
+    std::unique_ptr<Shell> shell;
+    const CareBar* said = nullptr;
+    std::string test;
+};
+
+// What is accepted is seen at once, and is in the book later.
+TEST_F(CablePulledAtTheBench, TheBenchGoesOnAndShowsIt) {
+    const auto* before = shell->bench().currentPanel();
+    acceptWithoutServer();
+    const auto other = session->resumeRun("girths-of-somebody-else"); // nobody can say whether it is there
+    ASSERT_FALSE(other);
+    EXPECT_NE(other.error().english().find("server"), std::string::npos) << other.error().english();
+    EXPECT_NE(shell->bench().currentPanel(), before);
     EXPECT_TRUE(said->isVisible());
     ASSERT_TRUE(server.ask("start")); // before anybody else has looked for it
-    QElapsedTimer waited;
-    for (waited.start(); session.book().waitingCount() > 0 && waited.elapsed() < 20000;)
-        QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
-    EXPECT_EQ(session.book().waitingCount(), 0);
+    EXPECT_TRUE(soon([&] { return session->book().waitingCount() == 0; }));
     EXPECT_FALSE(said->isVisible());
-    EXPECT_EQ(session.book().eventsOf(run.record().id).back().kind, run.events().back().kind);
+    EXPECT_EQ(session->book().eventsOf(test).back().kind, session->run()->events().back().kind);
+}
+
+// Another has written to the same test meanwhile: what waits is named beside it, and not forgotten by who
+// decides later.
+TEST_F(CablePulledAtTheBench, WhatNobodyHasDecidedYetStaysInView) {
+    QStringList asked, answers{QStringLiteral("Decide later"), QStringLiteral("Add ours behind theirs")};
+    QTimer asking;
+    QObject::connect(&asking, &QTimer::timeout, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (!box || answers.isEmpty())
+            return;
+        asked << box->informativeText();
+        const QString answer = answers.takeFirst();
+        for (QAbstractButton* each : box->buttons())
+            if (each->text() == answer)
+                return each->click();
+    });
+    asking.start(20);
+    acceptWithoutServer();
+    ASSERT_TRUE(server.ask("start"));
+    {
+        auto theirs = store::LabBook::open(server.address(), clock);
+        ASSERT_TRUE(theirs) << theirs.error().english();
+        ASSERT_TRUE((*theirs)->note("note.added", test, "bram", {{"kind", "remark"}, {"text", "a cough"}}));
+    }
+    ASSERT_TRUE(soon([&] { return answers.size() == 1 && said->isVisible(); }));
+    EXPECT_TRUE(asked.front().contains(QLatin1String("07:40  tape check"))) << asked.front().toStdString();
+    EXPECT_TRUE(asked.front().contains(QLatin1String("07:40  note: a cough")));
+    EXPECT_EQ(session->book().waitingCount(), 1);
+    for (auto* each : said->findChildren<QPushButton*>())
+        if (each->isVisible())
+            each->click();
+    EXPECT_TRUE(soon([&] { return session->book().waitingCount() == 0; }));
+    EXPECT_FALSE(said->isVisible());
+    EXPECT_EQ(session->book().eventsOf(test).back().kind, "tape.checked");
+    EXPECT_TRUE(session->book().verify().sound());
 }
 
 } // namespace

@@ -333,8 +333,11 @@ Expected<void> Session::resumeRun(const std::string& testId) {
             return {};
         }
     const auto test = book_->test(testId);
-    if (!test)
-        return failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
+    if (!test) {
+        const auto away = book_->notOurs(); // then nobody can say
+        return away ? tl::unexpected(*away)
+                    : failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
+    }
     const auto policy = policyOf(*test, *catalogue_);
     if (!policy)
         return tl::unexpected(policy.error());
@@ -391,8 +394,8 @@ void Session::othersWrote() {
     }
 }
 
-// Whoever lost a test may still have entries that waited for the server: they come into the test that goes on here,
-// and its numbers are those of the record.
+// Whoever lost a test may still have entries that waited for the server: they come into the test that goes on
+// here, and its numbers are those of the record.
 std::vector<Problem> Session::catchUpWithOthers() {
     std::vector<Problem> added;
     for (const auto& each : open_) {

@@ -14,47 +14,64 @@ namespace fusain::desktop {
 
 CareBar::CareBar(Session& session, QWidget* window)
     : session_(session), waiting_(new Waiting(session, window)), said_(label({}, "warning")),
-      save_(button(tr("Save a copy…"), true)) {
+      save_(button(tr("Save a copy…"), true)), decide_(button(tr("Decide…"), true)) {
     setObjectName(QStringLiteral("verdictLine"));
     auto* line = new QHBoxLayout(this);
     line->addWidget(said_, 1);
     line->addWidget(save_);
+    line->addWidget(decide_);
     hide();
     connect(save_, &QPushButton::clicked, this, &CareBar::saveElsewhere);
+    connect(decide_, &QPushButton::clicked, this, &CareBar::deliver);
     connect(&session.care(), &BookCare::displaced, this, &CareBar::displaced);
     connect(&session.care(), &BookCare::back, this, &CareBar::back);
     connect(&session.care(), &BookCare::verified, this, [this] {
         if (const auto& found = session_.care().verification(); found && !found->sound())
-            show(verificationWords(*found), false);
+            show(verificationWords(*found));
     });
     QTimer::singleShot(0, this, [this] {
         if (canRead())
-            waiting_->deliver(); // what waited since the window was closed
+            deliver(); // what waited since the window was closed
     });
 }
 
-void CareBar::show(const QString& words, bool saving) {
+void CareBar::show(const QString& words, const QPushButton* way) {
     announce(said_, words);
-    save_->setVisible(saving);
+    for (QPushButton* each : {save_, decide_})
+        each->setVisible(each == way);
     setVisible(true);
+}
+
+// What nobody has decided yet is not forgotten.
+void CareBar::deliver() {
+    waiting_->deliver();
+    const int left = session_.book().waitingCount();
+    if (left > 0 && !session_.book().away())
+        show(
+            tr("%n entry(s) of this workstation wait for your decision: another workstation has written to the "
+               "same test.",
+               nullptr, left),
+            decide_);
+    else if (decide_->isVisible())
+        hide();
 }
 
 void CareBar::displaced(const Problem& problem) {
     if (session_.book().address().onServer())
         sayItIsAway();
     else
-        show(report::say(problem), true);
+        show(report::say(problem), save_);
 }
 
 void CareBar::sayItIsAway() {
-    show(waiting_->words(), false);
+    show(waiting_->words());
     saysAway_ = true;
 }
 
 void CareBar::back() {
     saysAway_ = false;
     hide();
-    waiting_->deliver();
+    deliver();
     session_.tellChanges(true, true); // others may have written meanwhile
 }
 
@@ -77,10 +94,11 @@ void CareBar::saveElsewhere() {
     if (path.isEmpty())
         return;
     const auto saved = session_.book().rescue(path);
-    show(!saved           ? report::say(saved.error())
-         : saved->sound() ? tr("Saved and verified: %1. Close this window and open that lab book.").arg(path)
-                          : tr("Saved: %1").arg(path) + QLatin1Char('\n') + verificationWords(*saved),
-         !saved);
+    const QString words =
+        !saved           ? report::say(saved.error())
+        : saved->sound() ? tr("Saved and verified: %1. Close this window and open that lab book.").arg(path)
+                         : tr("Saved: %1").arg(path) + QLatin1Char('\n') + verificationWords(*saved);
+    show(words, saved ? nullptr : save_);
 }
 
 } // namespace fusain::desktop

@@ -19,7 +19,8 @@ public:
     [[nodiscard]] bool canRead();
 
 private:
-    void show(const QString& words, bool saving);
+    void show(const QString& words, const QPushButton* way = nullptr);
+    void deliver();
     void displaced(const Problem& problem);
     void sayItIsAway();
     void back();
@@ -28,7 +29,7 @@ private:
     Session& session_;
     Waiting* waiting_;
     QLabel* said_;
-    QPushButton* save_;
+    QPushButton *save_, *decide_;
     bool saysAway_ = false;
 };
 

@@ -69,6 +69,7 @@ QLabel#verdict { font-size: 16px; font-weight: 600; }
 QLabel#live { font-family: "Atkinson Hyperlegible Mono"; font-size: 40px; font-weight: 600; color: @ink; }
 QLabel#found { font-family: "Atkinson Hyperlegible Mono"; font-size: 22px; font-weight: 600; color: @berry; }
 QPushButton { background: @sheet; border: 1px solid @soft; border-radius: 2px; padding: 6px 14px; min-height: 20px; }
+QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
 QPushButton:hover { border-color: @berry; }
 QPushButton:focus { border: 2px solid @berry; padding: 5px 13px; }
 QPushButton:disabled { color: @soft; border-color: @rule; }

@@ -409,7 +409,7 @@ TEST_F(TwoPeople, EachTestProposesWhoRanIt) {
         return QString();
     };
     EXPECT_EQ(technician(), QStringLiteral("Bram Iyengar"));
-    ASSERT_TRUE(session->book().save(Staff{"tove", "Tove Lindqvist", Role::Technician}, "bram"));
+    ASSERT_TRUE(session->book().save(Staff{"tove", "Tove Lindqvist", Role::Technician}, "oriel"));
     session->setAtTheBench({"tove", "Tove Lindqvist", Role::Technician});
     begin("Marit Quennell", methodHydrostatic);
     runUntil(HydrostaticStep::Sign);

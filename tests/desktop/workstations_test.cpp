@@ -233,6 +233,19 @@ protected:
         ASSERT_TRUE(session->report(run.checkTape(Centimetres(100.0), Centimetres(100.0))));
         EXPECT_EQ(session->book().waitingCount(), 1);
     }
+    /// The server is back, and another workstation writes to the same test first.
+    void othersWrite() {
+        ASSERT_TRUE(server.ask("start"));
+        auto theirs = store::LabBook::open(server.address(), clock);
+        ASSERT_TRUE(theirs) << theirs.error().english();
+        ASSERT_TRUE((*theirs)->note("note.added", test, "bram", {{"kind", "remark"}, {"text", "a cough"}}));
+    }
+    [[nodiscard]] QPushButton* wayOfTheNotice() const {
+        for (auto* each : said->findChildren<QPushButton*>())
+            if (each->isVisible())
+                return each;
+        return nullptr;
+    }
     static bool soon(const std::function<bool()>& is) {
         QElapsedTimer waited;
         for (waited.start(); !is() && waited.elapsed() < 20000;)
@@ -280,23 +293,29 @@ TEST_F(CablePulledAtTheBench, WhatNobodyHasDecidedYetStaysInView) {
     });
     asking.start(20);
     acceptWithoutServer();
-    ASSERT_TRUE(server.ask("start"));
-    {
-        auto theirs = store::LabBook::open(server.address(), clock);
-        ASSERT_TRUE(theirs) << theirs.error().english();
-        ASSERT_TRUE((*theirs)->note("note.added", test, "bram", {{"kind", "remark"}, {"text", "a cough"}}));
-    }
+    othersWrite();
     ASSERT_TRUE(soon([&] { return answers.size() == 1 && said->isVisible(); }));
     EXPECT_TRUE(asked.front().contains(QLatin1String("07:40  tape check"))) << asked.front().toStdString();
     EXPECT_TRUE(asked.front().contains(QLatin1String("07:40  note: a cough")));
     EXPECT_EQ(session->book().waitingCount(), 1);
-    for (auto* each : said->findChildren<QPushButton*>())
-        if (each->isVisible())
-            each->click();
+    ASSERT_TRUE(wayOfTheNotice());
+    wayOfTheNotice()->click();
     EXPECT_TRUE(soon([&] { return session->book().waitingCount() == 0; }));
     EXPECT_FALSE(said->isVisible());
     EXPECT_EQ(session->book().eventsOf(test).back().kind, "tape.checked");
     EXPECT_TRUE(session->book().verify().sound());
+}
+
+// No name is shown over the cover of a locked window, nor over another question.
+TEST_F(CablePulledAtTheBench, NothingIsAskedOverACover) {
+    acceptWithoutServer();
+    QDialog cover(shell.get());
+    cover.setModal(true);
+    cover.show();
+    othersWrite();
+    EXPECT_TRUE(soon([&] { return wayOfTheNotice() != nullptr; }));
+    EXPECT_EQ(QApplication::activeModalWidget(), &cover);
+    EXPECT_EQ(session->book().waitingCount(), 1);
 }
 
 } // namespace

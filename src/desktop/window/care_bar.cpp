@@ -22,7 +22,7 @@ CareBar::CareBar(Session& session, QWidget* window)
     line->addWidget(decide_);
     hide();
     connect(save_, &QPushButton::clicked, this, &CareBar::saveElsewhere);
-    connect(decide_, &QPushButton::clicked, this, &CareBar::deliver);
+    connect(decide_, &QPushButton::clicked, this, &CareBar::decide);
     connect(&session.care(), &BookCare::displaced, this, &CareBar::displaced);
     connect(&session.care(), &BookCare::back, this, &CareBar::back);
     connect(&session.care(), &BookCare::verified, this, [this] {
@@ -54,6 +54,13 @@ void CareBar::deliver() {
             decide_);
     else if (decide_->isVisible())
         hide();
+}
+
+void CareBar::decide() {
+    if (session_.atTheBench().id.empty())
+        session_.report(failure({FUSAIN_TEXT("Choose who is at the bench first."), {}}));
+    else
+        deliver();
 }
 
 void CareBar::displaced(const Problem& problem) {

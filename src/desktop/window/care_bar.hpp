@@ -21,6 +21,7 @@ public:
 private:
     void show(const QString& words, const QPushButton* way = nullptr);
     void deliver();
+    void decide();
     void displaced(const Problem& problem);
     void sayItIsAway();
     void back();

@@ -7,6 +7,7 @@
 #include "report/base/event_words.hpp"
 #include "report/base/words.hpp"
 
+#include <QApplication>
 #include <QMessageBox>
 #include <QPushButton>
 #include <algorithm>
@@ -47,12 +48,20 @@ QString Waiting::words() const {
            QLatin1Char(' ') + tr("Check the network and the server.");
 }
 
+// Nobody decides who has not signed in, and no name is shown over a cover or another question.
+bool Waiting::mayAsk() const {
+    return !session_.atTheBench().id.empty() && !session_.book().identities().locked() &&
+           !QApplication::activeModalWidget();
+}
+
 void Waiting::deliver() {
     if (asking_)
         return;
     const auto delivered = session_.book().deliver();
     if (delivered || session_.book().notOurs())
         return; // or it is away again
+    if (!mayAsk())
+        return;
     asking_ = true;
     std::vector<std::string> asked;
     for (const Event& event : session_.book().waiting())

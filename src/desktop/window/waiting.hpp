@@ -16,6 +16,7 @@ public:
     void deliver();
 
 private:
+    [[nodiscard]] bool mayAsk() const;
     void decide(const std::string& test);
 
     Session& session_;

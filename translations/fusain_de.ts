@@ -2312,11 +2312,11 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
     </message>
     <message>
       <source>ready to accept</source>
-      <translation>bereit zum Übernehmen</translation>
+      <translation>bereit</translation>
     </message>
     <message>
       <source>two must agree within %1 L</source>
-      <translation>zwei müssen innerhalb %1 L übereinstimmen</translation>
+      <translation>zwei: Abstand höchstens %1 L</translation>
     </message>
     <message>
       <source>Recalibrate</source>
@@ -2737,8 +2737,8 @@ Warum ist der Wert richtig? Sonst zurückgehen und berichtigen.</translation>
       <translation>Phase, °</translation>
     </message>
     <message>
-      <source>readings</source>
-      <translation>Messwerte</translation>
+      <source>points</source>
+      <translation>Punkte</translation>
     </message>
     <message>
       <source>Segments at 50 kHz</source>
@@ -3942,11 +3942,11 @@ Warum ist es der Scan dieses Klienten? Beide Akten behalten die Begründung.</tr
     </message>
     <message>
       <source>used if accepted</source>
-      <translation>verwendet, wenn übernommen</translation>
+      <translation>zählt dann mit</translation>
     </message>
     <message>
       <source>must agree within %1 kg</source>
-      <translation>müssen innerhalb %1 kg übereinstimmen</translation>
+      <translation>Abstand höchstens %1 kg</translation>
     </message>
     <message>
       <source>Accept trial: %1 kg</source>
@@ -4060,7 +4060,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>on one scale</source>
-      <translation>auf einer Skala</translation>
+      <translation>Skala</translation>
     </message>
     <message>
       <source>fat mass</source>
@@ -4421,6 +4421,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>mass</source>
       <translation>Masse</translation>
+    </message>
+    <message>
+      <source>readings</source>
+      <translation>Messwerte</translation>
     </message>
     <message>
       <source>verdict</source>
@@ -5103,7 +5107,7 @@ Geben Sie zum Löschen den Code %1 ein.</translation>
     </message>
     <message>
       <source>✓ signed</source>
-      <translation>✓ unterschrieben</translation>
+      <translation>✓ signiert</translation>
     </message>
     <message>
       <source>no result: %1</source>
@@ -5123,7 +5127,7 @@ Geben Sie zum Löschen den Code %1 ein.</translation>
     </message>
     <message>
       <source>%1, within error</source>
-      <translation>%1, innerhalb des Fehlers</translation>
+      <translation>%1, im Messfehler</translation>
     </message>
     <message>
       <source>fat-free mass: %1</source>

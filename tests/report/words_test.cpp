@@ -30,6 +30,13 @@ TEST_F(NumbersInWords, ANumberInAMessageToo_ACodeOrADateNot) {
     EXPECT_EQ(say(message), QStringLiteral("-4,50 kg, +0,1, 2026.03.12, v1.2, 12"));
 }
 
+TEST_F(NumbersInWords, AWrittenNumberToo_AndNothingElse) {
+    EXPECT_EQ(written("83.01"), QStringLiteral("83,01"));
+    EXPECT_EQ(written("-0.002"), QStringLiteral("-0,002"));
+    EXPECT_EQ(written("3.1.2"), QStringLiteral("3.1.2"));
+    EXPECT_EQ(written("Rev. 2"), QStringLiteral("Rev. 2"));
+}
+
 TEST_F(NumbersInWords, APageHasItsOwnLanguageWhateverTheWindowHas) {
     QLocale::setDefault(QLocale(QLocale::German));
     const InLanguage english(QStringLiteral("en"));

@@ -91,6 +91,11 @@ QString say(const Problem& problem) {
     return parts.join(QLatin1Char(' '));
 }
 
+QString written(const std::string& value) {
+    const QString text = QString::fromStdString(value);
+    return isDecimal(value) ? withItsPoint(text) : text;
+}
+
 QString number(double value, int decimals) {
     return withItsPoint(QString::fromStdString(fixed(value, decimals)));
 }

@@ -30,6 +30,8 @@ namespace fusain::report {
 [[nodiscard]] QString sentence(const QString& words);
 [[nodiscard]] QString say(const Problem& problem);
 
+/// A number that a lower floor wrote, such as "83.01", as the language of the words writes it; other texts stay.
+[[nodiscard]] QString written(const std::string& value);
 /// A number with so many decimals, as it stands on a page or a screen.
 [[nodiscard]] QString number(double value, int decimals);
 /// The same with its sign, also of what is above zero.

@@ -79,7 +79,8 @@ void ResultSoFar::showSheet(const std::vector<WorkedLine>& lines) {
     QList<QStringList> rows;
     for (const WorkedLine& line : lines)
         if (!line.symbol.empty())
-            rows << QStringList{report::say(line.name), QString::fromStdString(line.value + " " + line.unit)};
+            rows << QStringList{report::say(line.name),
+                                report::written(line.value) + QLatin1Char(' ') + report::plain(line.unit)};
     fill(rows);
 }
 

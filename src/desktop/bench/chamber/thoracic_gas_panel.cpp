@@ -1,6 +1,7 @@
 #include "desktop/bench/chamber/thoracic_gas_panel.hpp"
 
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/flowing_row.hpp"
 #include "procedure/chamber/result.hpp"
 #include "report/base/words.hpp"
 
@@ -18,13 +19,9 @@ ThoracicGasPanel::ThoracicGasPanel(Session& session)
     method_->setMaximumWidth(scaled(240));
     auto* keep = button(tr("Save thoracic gas volume"));
     auto* predicted = button(tr("Use the prediction"));
-    auto* row = new QHBoxLayout;
-    row->addWidget(keep);
-    row->addWidget(predicted);
-    row->addStretch();
     for (QWidget* widget : std::initializer_list<QWidget*>{state_, barometric_, typed_, method_})
         body()->addWidget(widget);
-    body()->addLayout(row);
+    body()->addLayout(new FlowingRow({keep, predicted}));
     body()->addStretch();
     connect(keep, &QPushButton::clicked, this, &ThoracicGasPanel::keepTyped);
     connect(method_, &QLineEdit::returnPressed, this, &ThoracicGasPanel::keepTyped);

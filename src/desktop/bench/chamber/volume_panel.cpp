@@ -2,6 +2,7 @@
 
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/flowing_row.hpp"
 #include "exchange/chamber/pressure_csv.hpp"
 #include "report/base/words.hpp"
 #include "report/chamber/volume_figure.hpp"
@@ -26,10 +27,6 @@ VolumePanel::VolumePanel(Session& session)
     auto* load = button(tr("Replay a trial…"));
     auto* save = button(tr("Save trial…"));
     auto* again = button(tr("Recalibrate…"));
-    auto* row = new QHBoxLayout;
-    for (QPushButton* each : {keep, load, save, again})
-        row->addWidget(each);
-    row->addStretch();
     auto* reading = new QHBoxLayout;
     reading->addWidget(live_);
     reading->addWidget(words_, 1);
@@ -37,7 +34,7 @@ VolumePanel::VolumePanel(Session& session)
     body()->addWidget(plot_, 2);
     body()->addWidget(board_, 2);
     body()->addWidget(typed_);
-    body()->addLayout(row);
+    body()->addLayout(new FlowingRow({keep, load, save, again}));
     live_->setMinimumWidth(scaled(250));
     connect(keep, &QPushButton::clicked, this, &VolumePanel::acceptTyped);
     connect(typed_, &ValueField::entered, this, &VolumePanel::acceptTyped);
@@ -219,7 +216,8 @@ int VolumePanel::selectedTrial() const {
 }
 
 void VolumePanel::setAside() {
-    excludeOrRestore(numbered(own().test().trials, selectedTrial()), tr("Exclude trial %1").arg(selectedTrial()));
+    excludeOrRestore(numbered(own().test().trials, selectedTrial()),
+                     tr("Exclude trial %1").arg(selectedTrial()));
 }
 
 void VolumePanel::replay(std::vector<airdisplacement::PressureSample> samples, std::string name) {

@@ -4,6 +4,7 @@
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/flowing_row.hpp"
 #include "exchange/base/reported_text.hpp"
 #include "exchange/impedance/impedance_csv.hpp"
 #include "record/base/json.hpp"
@@ -21,7 +22,7 @@ SweepPanel::SweepPanel(Session& session)
     : MethodPanel(session, impedanceSteps(), ImpedanceStep::Sweep),
       arc_(new FigureView(tr("Arc of the whole body"), 230)), live_(label({}, "live")),
       words_(label({}, "heading")),
-      segments_(table({tr("segment"), tr("|Z|, Ω"), tr("phase, °"), tr("readings")}, tr("Segments at 50 kHz"))),
+      segments_(table({tr("segment"), tr("|Z|, Ω"), tr("phase, °"), tr("points")}, tr("Segments at 50 kHz"))),
       resistance_(new ValueField(tr("R typed"), tr("Ω"))), reactance_(new ValueField(tr("Xc typed"), tr("Ω"))),
       kept_(label({}, "soft")) {
     auto* keep = button(tr("Accept typed"));
@@ -34,16 +35,19 @@ SweepPanel::SweepPanel(Session& session)
     reading->addWidget(words_, 1);
     auto* pictures = new QHBoxLayout;
     pictures->addWidget(arc_, 5);
-    pictures->addWidget(segments_, 4);
+    pictures->addWidget(segments_, 6);
     for (ValueField* field : {resistance_, reactance_})
         field->makeCompact();
     body()->addLayout(reading);
     body()->addLayout(pictures, 1);
     body()->addWidget(kept_);
-    body()->addLayout(inOneRow({resistance_, reactance_, keep}));
-    body()->addLayout(inOneRow({load, reported, spite, setup}));
+    body()->addLayout(new FlowingRow({resistance_, reactance_, keep}));
+    body()->addLayout(new FlowingRow({load, reported, spite, setup}));
     live_->setMinimumWidth(scaled(210));
     segments_->setMinimumHeight(scaled(210));
+    wrapLines(*segments_);
+    for (const auto& [column, width] : {std::pair(0, 102), std::pair(1, 56), std::pair(2, 62)}) // and the rest
+        segments_->setColumnWidth(column, scaled(width));
     connect(keep, &QPushButton::clicked, this, &SweepPanel::acceptTyped);
     connect(reactance_, &ValueField::entered, this, &SweepPanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &SweepPanel::importSweep);
@@ -103,9 +107,6 @@ void SweepPanel::show() {
         }
         model.fit = impedance::fitCole(model.points);
     }
-    segments_->setColumnWidth(0, scaled(96));
-    for (const int column : {1, 2})
-        segments_->setColumnWidth(column, scaled(72));
     arc_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintArc(painter, area, model, palette);
     });

@@ -4,6 +4,7 @@
 #include "desktop/services/text_files.hpp"
 #include "desktop/services/workstation.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/flowing_row.hpp"
 #include "exchange/scan/scan_csv.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
@@ -54,9 +55,7 @@ ScanPanel::ScanPanel(Session& session)
                 cell->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
             regions_->setItem(row, column, cell);
         }
-    regions_->setColumnWidth(Name, scaled(128));
-    for (const int column : {Fat, Lean, Bone, Area, Sum, FatPart})
-        regions_->setColumnWidth(column, scaled(70));
+    fitColumns();
     regions_->setMinimumHeight(scaled(300));
     half_->addItems(
         {tr("whole body"), tr("half body, right side complete"), tr("half body, left side complete")});
@@ -77,7 +76,7 @@ ScanPanel::ScanPanel(Session& session)
     options->addWidget(half_);
     options->addWidget(artefacts_, 1);
     body()->addLayout(options);
-    body()->addLayout(inOneRow({load, reported, spite, place}));
+    body()->addLayout(new FlowingRow({load, reported, spite, place}));
     connect(load, &QPushButton::clicked, this, &ScanPanel::importScan);
     connect(reported, &QPushButton::clicked, this, &ScanPanel::typeReported);
     connect(spite, &QPushButton::clicked, this, &ScanPanel::useInSpite);
@@ -97,6 +96,21 @@ ScanPanel::ScanPanel(Session& session)
         showLive();
         Q_EMIT touched();
     });
+}
+
+// All of them beside each other in the smallest window: units stand below, the longest names on two lines.
+void ScanPanel::fitColumns() {
+    QFont bold = font();
+    bold.setWeight(QFont::DemiBold);
+    const int padding = scaled(14);
+    regions_->setColumnWidth(Name, scaled(99));
+    for (const int column : {Fat, Lean, Bone, Area, Sum, FatPart}) {
+        QTableWidgetItem& head = *regions_->horizontalHeaderItem(column);
+        head.setText(head.text().replace(QLatin1String(", "), QLatin1String(",\n")));
+        const QSize words = QFontMetrics(bold).size(0, head.text());
+        regions_->setColumnWidth(column, std::max(scaled(62), words.width() + padding));
+    }
+    wrapLines(*regions_);
 }
 
 ScanPanel::State ScanPanel::state() const {

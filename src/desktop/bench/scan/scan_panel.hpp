@@ -27,6 +27,7 @@ public:
 
 private:
     enum class State { Idle, Scanning, Here };
+    void fitColumns();
     [[nodiscard]] bool linked() const;
     [[nodiscard]] QString folder() const;
     [[nodiscard]] std::string clientCode() const;

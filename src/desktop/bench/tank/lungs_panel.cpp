@@ -2,6 +2,7 @@
 
 #include "core/gas/corrections.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/flowing_row.hpp"
 #include "report/base/words.hpp"
 #include "report/tank/blows_figure.hpp"
 
@@ -24,14 +25,10 @@ LungsPanel::LungsPanel(Session& session)
     auto* keepTypedEffort = button(tr("Add effort"));
     auto* keepResidual = button(tr("Save residual volume"));
     auto* without = button(tr("Continue without…"));
-    auto* buttons = new QHBoxLayout;
-    for (QPushButton* each : {keepTypedEffort, keepResidual, without})
-        buttons->addWidget(each);
-    buttons->addStretch();
     for (QWidget* widget :
          std::initializer_list<QWidget*>{plot_, efforts_, temperature_, pressure_, typed_, residual_, method_})
         body()->addWidget(widget);
-    body()->addLayout(buttons);
+    body()->addLayout(new FlowingRow({keepTypedEffort, keepResidual, without}));
     body()->addStretch();
     connect(keepTypedEffort, &QPushButton::clicked, this, &LungsPanel::keepTyped);
     connect(typed_, &ValueField::entered, this, &LungsPanel::keepTyped);

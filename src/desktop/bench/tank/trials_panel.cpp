@@ -4,6 +4,7 @@
 #include "desktop/services/water_book.hpp"
 #include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/flowing_row.hpp"
 #include "exchange/tank/trace_csv.hpp"
 #include "report/base/words.hpp"
 #include "report/tank/trace_figure.hpp"
@@ -32,10 +33,6 @@ TrialsPanel::TrialsPanel(Session& session)
     auto* load = button(tr("Replay a trace…"));
     auto* save = button(tr("Save trace…"));
     auto* enough = button(tr("Use these trials…"));
-    auto* row = new QHBoxLayout;
-    for (QPushButton* each : {keep, load, save, enough})
-        row->addWidget(each);
-    row->addStretch();
     auto* reading = new QHBoxLayout;
     reading->addWidget(live_);
     reading->addWidget(traceWords_, 1);
@@ -43,7 +40,7 @@ TrialsPanel::TrialsPanel(Session& session)
     body()->addWidget(plot_, 2);
     body()->addWidget(board_, 2);
     body()->addWidget(typed_);
-    body()->addLayout(row);
+    body()->addLayout(new FlowingRow({keep, load, save, enough}));
     live_->setMinimumWidth(scaled(230));
     connect(keep, &QPushButton::clicked, this, &TrialsPanel::acceptTyped);
     connect(typed_, &ValueField::entered, this, &TrialsPanel::acceptTyped);

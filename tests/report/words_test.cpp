@@ -31,6 +31,7 @@ TEST_F(NumbersInWords, ANumberInAMessageToo_ACodeOrADateNot) {
 }
 
 TEST_F(NumbersInWords, AWrittenNumberToo_AndNothingElse) {
+    QLocale::setDefault(QLocale(QLocale::German));
     EXPECT_EQ(written("83.01"), QStringLiteral("83,01"));
     EXPECT_EQ(written("-0.002"), QStringLiteral("-0,002"));
     EXPECT_EQ(written("3.1.2"), QStringLiteral("3.1.2"));

@@ -12550,8 +12550,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Ergebnis abgelegt</translation>
     </message>
     <message>
-      <source>the entry before taken back</source>
-      <translation>vorigen Eintrag zurückgenommen</translation>
+      <source>an entry taken back</source>
+      <translation>einen Eintrag zurückgenommen</translation>
     </message>
     <message>
       <source>load cell check</source>

@@ -383,6 +383,15 @@ TEST_F(Attributed, ARecordingFromBeforeTheLoadCellWasCheckedAgainIsRefused) {
     MUST(run.acceptTrial(Kilograms(6.45), Kilograms(0.02))); // read from the indicator now
 }
 
+// An event that this record does not have: under which set-up the recording was taken nobody can say.
+TEST_F(Attributed, ARecordingAfterAnEventThatTheRecordDoesNotKnowIsRefused) {
+    auto run = tank();
+    prepare(run);
+    const auto last = run.events().back().sequence;
+    EXPECT_FALSE(run.acceptTrace(steadyTrace(), recordedAfter(run, last + 1)));
+    MUST(run.acceptTrace(steadyTrace(), recordedAfter(run, last)));
+}
+
 TEST_F(Attributed, ACheckThatWasTakenBackDoesNotMakeARecordingOlder) {
     auto run = tank();
     prepare(run);

@@ -17,6 +17,13 @@ protected:
     SteppingClock clock;
 };
 
+TEST_F(Run, AnAdministratorBeginsNone) {
+    const Staff administrator{"ida", "Ida Moreau", Role::Administrator};
+    const auto begun = HydrostaticProcedure::begin(standardSetting(), "t1", man, administrator, journal, clock);
+    ASSERT_FALSE(begun);
+    EXPECT_EQ(begun.error().what.english(), "An administrator does not measure people.");
+}
+
 TEST_F(Run, GoesThroughTheRunSheetInOrder) {
     HydrostaticProcedure run = begin();
     EXPECT_EQ(run.currentStep(), TankReady);

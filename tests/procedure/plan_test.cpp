@@ -212,8 +212,8 @@ TEST(PlanGuards, IntakeStaysAboveRestAndLeavesEnoughAfterTraining) {
     EXPECT_NE(plan->cautions.front().english().find("reduced"), std::string::npos);
 }
 
-// From the second week on: the first loses water too. The pace of these plans lies from 0.4 to 1.3 % of the
-// mass.
+// From the second week on: the first loses water too. The pace of these plans lies on both sides of
+// it.
 TEST(PlanOfLoss, MoreThanOnePercentAWeekIsSaid) {
     int fast = 0, slow = 0;
     for (double kcal = 300; kcal <= 1800; kcal += 5) {

@@ -22,6 +22,8 @@ bool Procedure::blank(const std::string& text) {
 
 Done Procedure::start(const std::string& id, const TestSubject& subject, const std::string& policyId,
                       const Json& policy, std::optional<Instant> takenAt) {
+    if (auto measures = allowed(staff_.role, Right::Measure); !measures)
+        return measures;
     rawRecord().id = id;
     return append(TestStarted{std::string(method()), subject, policyId, policy, protocol_.id,
                               protocol_.document, takenAt});
@@ -127,7 +129,10 @@ Done Procedure::unlessOlder(const Attribution& from, std::initializer_list<std::
     const auto later = at == events_.end()
                            ? std::ranges::upper_bound(events_, *from.afterEvent, {}, &Event::sequence)
                            : std::next(at);
-    return holding({events_.begin(), later}) != holding(events_)
+    // What was recorded while a server was away, and others added to the test before it was accepted: nobody
+    // can say any more under which set-up it was taken.
+    const bool unknown = at == events_.end() && (events_.empty() || *from.afterEvent > events_.back().sequence);
+    return unknown || holding({events_.begin(), later}) != holding(events_)
                ? refused(std::move(made), {FUSAIN_TEXT("Record it again."), {}})
                : Done();
 }

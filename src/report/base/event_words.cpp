@@ -21,7 +21,7 @@ constexpr std::array titles = std::to_array<std::pair<std::string_view, const ch
     {"test.signed", FUSAIN_TEXT("test signed")},
     {"test.amended", FUSAIN_TEXT("signed test opened again")},
     {"result.stored", FUSAIN_TEXT("result kept")},
-    {"event.undone", FUSAIN_TEXT("the entry before taken back")},
+    {"event.undone", FUSAIN_TEXT("an entry taken back")},
     {"load-cell.checked", FUSAIN_TEXT("load cell check")},
     {"water-temperature.read", FUSAIN_TEXT("water temperature")},
     {"dry-mass.read", FUSAIN_TEXT("dry mass")},

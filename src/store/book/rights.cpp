@@ -1,6 +1,5 @@
 #include "store/book/rights.hpp"
 
-#include "procedure/method/common_events.hpp"
 #include "store/book/identity.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/signatures.hpp"
@@ -40,7 +39,7 @@ std::optional<Right> rightFor(const Event& event) {
         return Right::Colleagues;
     if (event.kind == kinds::clientErased)
         return Right::Copies;
-    if (event.kind == TestStarted::kind || event.kind == kinds::importMade)
+    if (event.kind == kinds::importMade)
         return Right::Measure; // tests come with an import
     return std::nullopt;
 }

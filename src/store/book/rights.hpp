@@ -5,7 +5,8 @@
 namespace fusain::store {
 
 /// The right that a change of the lab book needs, by the kind of its event and by what it changes; nothing for
-/// what everybody who works here does. What a test needs is asked by its procedure, except to begin one.
+/// what everybody who works here does. What a test needs is asked by its procedure; a test that is
+/// imported keeps the names of who measured then.
 [[nodiscard]] std::optional<Right> rightFor(const Event& event);
 
 /// Whether somebody of these people may make a change.
